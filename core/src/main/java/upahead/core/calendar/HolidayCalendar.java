@@ -1,0 +1,48 @@
+package upahead.core.calendar;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Map;
+import java.util.NavigableMap;
+import java.util.Optional;
+import java.util.TreeMap;
+
+/** The holidays of a site, whole days and half days, by date. Immutable. */
+public final class HolidayCalendar {
+
+    /**
+     * One holiday.
+     *
+     * @param name what it is called, never null
+     * @param half whether only half of the scheduled hours are free
+     */
+    public record Holiday(String name, boolean half) {}
+
+    public static final HolidayCalendar NONE = new HolidayCalendar(Map.of());
+
+    private final NavigableMap<LocalDate, Holiday> holidays;
+
+    public HolidayCalendar(Map<LocalDate, Holiday> holidays) {
+        this.holidays = new TreeMap<>(holidays);
+    }
+
+    /** Whole holidays without names. */
+    public static HolidayCalendar on(Collection<LocalDate> dates) {
+        TreeMap<LocalDate, Holiday> whole = new TreeMap<>();
+        dates.forEach(date -> whole.put(date, new Holiday("Holiday", false)));
+        return new HolidayCalendar(whole);
+    }
+
+    public Optional<Holiday> on(LocalDate date) {
+        return Optional.ofNullable(holidays.get(date));
+    }
+
+    public boolean isWholeHoliday(LocalDate date) {
+        return on(date).filter(holiday -> !holiday.half()).isPresent();
+    }
+
+    /** The dates of all holidays within a span, in order of time. */
+    public Collection<LocalDate> datesWithin(DateSpan span) {
+        return holidays.subMap(span.first(), true, span.last(), true).keySet();
+    }
+}

@@ -1,0 +1,50 @@
+package upahead.core.facts;
+
+import java.util.Comparator;
+import java.util.List;
+import upahead.core.hours.WorkLog;
+import upahead.core.leave.Taken;
+
+/**
+ * What happened to one person that matters to one policy. The order in which facts are given does not matter.
+ *
+ * @param work hours worked
+ * @param paidLeave hours of paid leave of all policies, as work of no particular kind
+ * @param taken leave taken under this policy
+ * @param adjustments of this balance
+ * @param openings of this balance, at most one a date
+ */
+public record Facts(
+        WorkLog work,
+        WorkLog paidLeave,
+        List<Taken> taken,
+        List<Adjustment> adjustments,
+        List<OpeningBalance> openings) {
+
+    public static final Facts NONE = new Facts(WorkLog.EMPTY, WorkLog.EMPTY, List.of(), List.of(), List.of());
+
+    /**
+     * @throws IllegalArgumentException if two opening balances have the same date
+     */
+    public Facts {
+        taken = taken.stream()
+                .sorted(Comparator.comparing(Taken::on).thenComparing(Taken::amount))
+                .toList();
+        adjustments = adjustments.stream()
+                .sorted(Comparator.comparing(Adjustment::on)
+                        .thenComparing(adjustment -> adjustment.amount().isNegative())
+                        .thenComparing(Adjustment::reason)
+                        .thenComparing(Adjustment::amount))
+                .toList();
+        openings = openings.stream()
+                .sorted(Comparator.comparing(OpeningBalance::on))
+                .toList();
+        if (openings.stream().map(OpeningBalance::on).distinct().count() < openings.size()) {
+            throw new IllegalArgumentException("there are two opening balances on one date");
+        }
+    }
+
+    public Facts withTaken(List<Taken> other) {
+        return new Facts(work, paidLeave, other, adjustments, openings);
+    }
+}

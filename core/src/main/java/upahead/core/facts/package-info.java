@@ -1,0 +1,2 @@
+/** What happened to one person under one policy: the input of the computation. */
+package upahead.core.facts;

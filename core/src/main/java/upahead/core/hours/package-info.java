@@ -1,0 +1,2 @@
+/** Hours worked, recorded or expected, and the days they fall on. */
+package upahead.core.hours;

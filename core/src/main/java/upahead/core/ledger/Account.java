@@ -1,0 +1,40 @@
+package upahead.core.ledger;
+
+import java.util.Objects;
+import upahead.core.calendar.HolidayCalendar;
+import upahead.core.calendar.PayCalendar;
+import upahead.core.facts.Facts;
+import upahead.core.people.Employment;
+import upahead.core.policy.Enrolment;
+import upahead.core.policy.Policy;
+
+/**
+ * One person's part in one policy: everything a balance is derived from.
+ *
+ * @param employment of the person
+ * @param enrolment of the person in the policy
+ * @param policy the rules
+ * @param payCalendar of the person's pay group
+ * @param holidays of the person's site
+ * @param facts what happened
+ */
+public record Account(
+        Employment employment,
+        Enrolment enrolment,
+        Policy policy,
+        PayCalendar payCalendar,
+        HolidayCalendar holidays,
+        Facts facts) {
+    public Account {
+        Objects.requireNonNull(employment, "employment");
+        Objects.requireNonNull(enrolment, "enrolment");
+        Objects.requireNonNull(policy, "policy");
+        Objects.requireNonNull(payCalendar, "payCalendar");
+        Objects.requireNonNull(holidays, "holidays");
+        Objects.requireNonNull(facts, "facts");
+    }
+
+    public Account withFacts(Facts other) {
+        return new Account(employment, enrolment, policy, payCalendar, holidays, other);
+    }
+}

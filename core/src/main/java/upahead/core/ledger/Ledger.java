@@ -1,0 +1,96 @@
+package upahead.core.ledger;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import upahead.core.calendar.DateSpan;
+import upahead.core.policy.Limits;
+import upahead.core.policy.Terms;
+import upahead.core.quantity.Amount;
+
+/** The derived lines of one account, in order. Immutable. */
+public final class Ledger {
+
+    private final Account account;
+    private final LocalDate begins;
+    private final List<LedgerLine> lines;
+
+    Ledger(Account account, LocalDate begins, List<LedgerLine> lines) {
+        this.account = account;
+        this.begins = begins;
+        this.lines = List.copyOf(lines);
+    }
+
+    public List<LedgerLine> lines() {
+        return lines;
+    }
+
+    /** The lines dated within a span. */
+    public List<LedgerLine> linesWithin(DateSpan span) {
+        return lines.stream().filter(line -> span.contains(line.on())).toList();
+    }
+
+    /** The figures at the end of a day up to which this ledger was derived; all 0 before the ledger begins. */
+    public Standing standing(LocalDate asOf) {
+        DateSpan year = benefitYear(asOf);
+        Standing standing = Standing.NOTHING;
+        for (LedgerLine line : lines) {
+            if (line.on().isAfter(asOf)) {
+                break;
+            }
+            standing = standing.plus(line, year.contains(line.on()));
+        }
+        return standing;
+    }
+
+    public Amount balance(LocalDate asOf) {
+        Amount balance = Amount.ZERO;
+        for (LedgerLine line : lines) {
+            if (line.on().isAfter(asOf)) {
+                break;
+            }
+            balance = line.balance();
+        }
+        return balance;
+    }
+
+    /** What could be used on a day if nothing else were booked later. */
+    public Amount available(LocalDate on) {
+        Optional<Terms> terms = account.policy().versions().on(on);
+        if (terms.isEmpty() || on.isBefore(begins) || useIsClosed(on)) {
+            return Amount.ZERO;
+        }
+        Limits limits = terms.get().limits();
+        Standing standing = standing(on);
+        Amount held = standing.balance().plus(limits.overdraw());
+        return limits.usedPerYear()
+                .map(limit -> held.min(limit.minus(standing.usedThisYear())))
+                .orElse(held)
+                .floorAtZero();
+    }
+
+    /** The first day on which time can be used under the version in force on a day. */
+    public Optional<LocalDate> useBegins(LocalDate on) {
+        return account.policy()
+                .versions()
+                .on(on)
+                .map(terms -> DateSpan.later(
+                        account.enrolment().from(),
+                        terms.waitToUse().endsAfter(account.employment().hired())));
+    }
+
+    public DateSpan benefitYear(LocalDate day) {
+        return account.policy()
+                .benefitYear()
+                .containing(day, account.employment().hired());
+    }
+
+    private boolean useIsClosed(LocalDate on) {
+        return useBegins(on).filter(on::isBefore).isPresent()
+                || account.employment().leaves().filter(on::isAfter).isPresent()
+                || account.enrolment()
+                        .ends()
+                        .filter(end -> on.isAfter(end.on()))
+                        .isPresent();
+    }
+}

@@ -1,0 +1,110 @@
+package upahead.core.ledger;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.time.LocalDate;
+import java.time.format.DateTimeFormatter;
+import java.util.Locale;
+import java.util.Optional;
+import upahead.core.calendar.DateSpan;
+import upahead.core.earning.Basis;
+import upahead.core.earning.Basis.Counted;
+import upahead.core.quantity.Amount;
+import upahead.core.quantity.Fraction;
+
+/** Says in one plain sentence, with its arithmetic, why a ledger line is there. */
+public final class PlainWords {
+
+    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
+    private static final DateTimeFormatter DAY_OF_YEAR = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+
+    private PlainWords() {}
+
+    public static String why(LedgerLine line) {
+        Reason reason = line.reason();
+        if (reason instanceof Reason.Earned earned) {
+            return basis(earned.basis()) + ": " + earned.offered() + room(line, earned.room());
+        }
+        if (reason instanceof Reason.Opened opened) {
+            return "Opening balance, with " + opened.opening().earnedThisYear() + " already earned and "
+                    + opened.opening().usedThisYear() + " already used this benefit year";
+        }
+        if (reason instanceof Reason.Adjusted adjusted) {
+            return "Adjusted: " + adjusted.reason();
+        }
+        if (reason instanceof Reason.NotUsedInTime unused) {
+            return "Credited on " + day(unused.credited()) + " and usable until " + day(unused.lastUsable());
+        }
+        if (reason instanceof Reason.NotCarriedOver excess) {
+            return excess.carried().isZero()
+                    ? "Nothing is carried over at the year's end; " + excess.held() + " were held"
+                    : "Up to " + excess.carried() + " are carried over at the year's end; " + excess.held()
+                            + " were held";
+        }
+        if (reason instanceof Reason.LeftOnLeaving) {
+            return "What was left on the last day of employment";
+        }
+        if (reason instanceof Reason.EnrolmentEnded) {
+            return "What was left when the enrolment ended";
+        }
+        return "Leave taken";
+    }
+
+    private static String basis(Basis basis) {
+        if (basis instanceof Basis.HoursWorked worked) {
+            return worked.hours() + " hours counted in " + span(worked.days()) + ", " + worked.earn()
+                    + " for every " + worked.forEvery() + (worked.wholeStepsOnly() ? " whole hours" : "")
+                    + (worked.wholeStepsOnly() && worked.before().isPositive()
+                            ? " (" + worked.before() + " before them)"
+                            : "");
+        }
+        if (basis instanceof Basis.PeriodShare share) {
+            return "For " + span(share.period()) + ", " + share.amount()
+                    + (share.periods() == 1 ? "" : " a year over " + share.periods() + " periods")
+                    + scaled(share.fte())
+                    + (share.portion().isWhole()
+                            ? ""
+                            : ", for " + share.portion().part() + " of "
+                                    + share.portion().whole() + " days");
+        }
+        Basis.Grant grant = (Basis.Grant) basis;
+        return "Granted for the benefit year " + span(grant.year()) + ", " + grant.amount()
+                + scaled(Fraction.of(grant.fte())) + portion(grant);
+    }
+
+    private static String portion(Basis.Grant grant) {
+        return grant.counted() == Counted.DAYS || grant.counted() == Counted.MONTHS
+                ? " for " + grant.portion().part() + " of " + grant.portion().whole()
+                        + (grant.counted() == Counted.DAYS ? " days" : " months")
+                : "";
+    }
+
+    private static String scaled(Fraction fte) {
+        return fte.equals(Fraction.ONE) ? "" : " at " + decimal(fte) + " FTE";
+    }
+
+    private static String room(LedgerLine line, Optional<Reason.Room> room) {
+        return room.filter(unused -> line.withheld().isPositive())
+                .map(left -> "; room under the " + (left.perYear() ? "yearly earning limit" : "balance limit") + " of "
+                        + left.limit() + ": " + left.amount() + "; withheld " + line.withheld())
+                .orElse("");
+    }
+
+    private static String span(DateSpan span) {
+        if (span.first().equals(span.last())) {
+            return day(span.first());
+        }
+        return (span.first().getYear() == span.last().getYear() ? DAY_OF_YEAR.format(span.first()) : day(span.first()))
+                + " to " + day(span.last());
+    }
+
+    private static String day(LocalDate day) {
+        return DAY.format(day);
+    }
+
+    private static String decimal(Fraction fraction) {
+        return new Amount(new BigDecimal(fraction.numerator())
+                        .divide(new BigDecimal(fraction.denominator()), 4, RoundingMode.HALF_UP))
+                .toString();
+    }
+}

@@ -1,0 +1,60 @@
+package upahead.core.ledger;
+
+import java.time.LocalDate;
+import java.util.Optional;
+import upahead.core.earning.Basis;
+import upahead.core.facts.OpeningBalance;
+import upahead.core.quantity.Amount;
+
+/** Why a ledger line is there, as data. */
+public sealed interface Reason {
+
+    /** The opening balance that the ledger begins with. */
+    record Opened(OpeningBalance opening) implements Reason {}
+
+    /**
+     * Something was earned.
+     *
+     * @param basis rule, inputs and arithmetic
+     * @param offered the share after rounding the year's running total
+     * @param room what the limits left room for, or nothing where no limit stands
+     */
+    record Earned(Basis basis, Amount offered, Optional<Room> room) implements Reason {}
+
+    /**
+     * What a limit left room for.
+     *
+     * @param amount at least 0
+     * @param limit the figure of the limit that was nearer
+     * @param perYear whether it is the limit on earning in a year rather than on the balance
+     */
+    record Room(Amount amount, Amount limit, boolean perYear) {}
+
+    /** Somebody adjusted the balance and said why. */
+    record Adjusted(String reason) implements Reason {}
+
+    /** Leave was taken. */
+    record LeaveTaken() implements Reason {}
+
+    /**
+     * A lot passed its last usable day.
+     *
+     * @param credited when the lot was credited
+     * @param lastUsable its last usable day
+     */
+    record NotUsedInTime(LocalDate credited, LocalDate lastUsable) implements Reason {}
+
+    /**
+     * More was held at a year's end than is carried over.
+     *
+     * @param held the balance at the end of the benefit year
+     * @param carried the most that is carried over
+     */
+    record NotCarriedOver(Amount held, Amount carried) implements Reason {}
+
+    /** What was left on the last day of employment. */
+    record LeftOnLeaving() implements Reason {}
+
+    /** What was left when the enrolment in the policy ended. */
+    record EnrolmentEnded() implements Reason {}
+}

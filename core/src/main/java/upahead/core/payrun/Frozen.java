@@ -1,0 +1,21 @@
+package upahead.core.payrun;
+
+import java.time.LocalDate;
+import java.util.Objects;
+import upahead.core.ledger.LineKind;
+import upahead.core.quantity.Amount;
+
+/**
+ * A posted line as far as later closes need it.
+ *
+ * @param about the date it is about: its own date, or for a correction the date it corrects
+ * @param kind what it is
+ * @param amount signed
+ */
+public record Frozen(LocalDate about, LineKind kind, Amount amount) {
+    public Frozen {
+        Objects.requireNonNull(about, "about");
+        Objects.requireNonNull(kind, "kind");
+        Objects.requireNonNull(amount, "amount");
+    }
+}

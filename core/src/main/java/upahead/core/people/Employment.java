@@ -1,0 +1,76 @@
+package upahead.core.people;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import upahead.core.calendar.DateSpan;
+import upahead.core.calendar.Timeline;
+import upahead.core.quantity.Amount;
+
+/**
+ * What an employment says about earning and using leave.
+ *
+ * @param hired the first day of employment
+ * @param leaves the last day of employment, or nothing while none is set
+ * @param serviceFrom the day from which years of service count
+ * @param fte full-time equivalent by date, each at least 0; 1 before its first entry
+ * @param schedule scheduled hours by date; before its first entry every day is a day off
+ * @param pauses days on which nothing is earned by time and nothing is scheduled
+ */
+public record Employment(
+        LocalDate hired,
+        Optional<LocalDate> leaves,
+        LocalDate serviceFrom,
+        Timeline<Amount> fte,
+        Timeline<WeeklySchedule> schedule,
+        List<DateSpan> pauses) {
+
+    /**
+     * @throws IllegalArgumentException if the last day is before the hire date
+     */
+    public Employment {
+        Objects.requireNonNull(serviceFrom, "serviceFrom");
+        if (leaves.isPresent() && leaves.get().isBefore(hired)) {
+            throw new IllegalArgumentException("the last day " + leaves.get() + " is before the hire date " + hired);
+        }
+        pauses = List.copyOf(pauses);
+    }
+
+    /** An employment without end, full-time, on one schedule. */
+    public static Employment simple(LocalDate hired, WeeklySchedule schedule) {
+        return new Employment(
+                hired, Optional.empty(), hired, Timeline.empty(), Timeline.from(hired, schedule), List.of());
+    }
+
+    public boolean isEmployedOn(LocalDate day) {
+        return !day.isBefore(hired) && leaves.map(last -> !day.isAfter(last)).orElse(true);
+    }
+
+    public boolean isPausedOn(LocalDate day) {
+        for (DateSpan pause : pauses) {
+            if (pause.contains(day)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    public Amount fteOn(LocalDate day) {
+        return fte.on(day).orElse(Amount.ONE);
+    }
+
+    /** The scheduled hours of a day, holidays not minded: 0 on days off, in a pause and outside the employment. */
+    public Amount scheduledHours(LocalDate day) {
+        if (!isEmployedOn(day) || isPausedOn(day)) {
+            return Amount.ZERO;
+        }
+        return schedule.on(day).map(week -> week.on(day.getDayOfWeek())).orElse(Amount.ZERO);
+    }
+
+    /** The largest n with service date + n years not after the day; 0 before the first anniversary. */
+    public int completedYears(LocalDate day) {
+        int years = Math.max(0, day.getYear() - serviceFrom.getYear());
+        return years > 0 && serviceFrom.plusYears(years).isAfter(day) ? years - 1 : years;
+    }
+}

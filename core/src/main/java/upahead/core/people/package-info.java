@@ -1,0 +1,2 @@
+/** Employments and what changes in them on dates. */
+package upahead.core.people;

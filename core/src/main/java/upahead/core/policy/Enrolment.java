@@ -1,0 +1,32 @@
+package upahead.core.policy;
+
+import java.time.LocalDate;
+import java.util.Objects;
+import java.util.Optional;
+
+/**
+ * The days on which a person is covered by a policy.
+ *
+ * @param from the first day
+ * @param ends the last day and what becomes of what is left on it, or nothing while no end is set
+ */
+public record Enrolment(LocalDate from, Optional<End> ends) {
+
+    /** The end of an enrolment. */
+    public record End(LocalDate on, Leftover leftover) {}
+
+    /**
+     * @throws IllegalArgumentException if it ends before it begins
+     */
+    public Enrolment {
+        Objects.requireNonNull(from, "from");
+        if (ends.isPresent() && ends.get().on().isBefore(from)) {
+            throw new IllegalArgumentException(
+                    "an enrolment from " + from + " cannot end on " + ends.get().on());
+        }
+    }
+
+    public static Enrolment from(LocalDate from) {
+        return new Enrolment(from, Optional.empty());
+    }
+}

@@ -1,0 +1,100 @@
+package upahead.core.quantity;
+
+import java.math.BigDecimal;
+import java.util.Collection;
+import java.util.Objects;
+
+/**
+ * An exact decimal quantity of time, in hours or in days as its surroundings say, of any sign.
+ *
+ * <p>Two amounts are equal when they are the same number, however they were written: {@code 2.50} equals {@code 2.5}.
+ *
+ * @param value the number, never null, kept without trailing zeros
+ */
+public record Amount(BigDecimal value) implements Comparable<Amount> {
+
+    public static final Amount ZERO = new Amount(BigDecimal.ZERO);
+    public static final Amount ONE = new Amount(BigDecimal.ONE);
+
+    public Amount {
+        Objects.requireNonNull(value, "value");
+        value = value.signum() == 0 ? BigDecimal.ZERO : value.stripTrailingZeros();
+    }
+
+    public static Amount of(long whole) {
+        return new Amount(BigDecimal.valueOf(whole));
+    }
+
+    /**
+     * Reads a decimal number such as {@code "7.5"} or {@code "-0.25"}.
+     *
+     * @throws NumberFormatException if the text is not a decimal number
+     */
+    public static Amount of(String text) {
+        return new Amount(new BigDecimal(text));
+    }
+
+    public static Amount sum(Collection<Amount> amounts) {
+        return amounts.stream().reduce(ZERO, Amount::plus);
+    }
+
+    public Amount plus(Amount other) {
+        return new Amount(value.add(other.value));
+    }
+
+    public Amount minus(Amount other) {
+        return new Amount(value.subtract(other.value));
+    }
+
+    public Amount times(Amount factor) {
+        return new Amount(value.multiply(factor.value));
+    }
+
+    public Amount negated() {
+        return new Amount(value.negate());
+    }
+
+    public Amount min(Amount other) {
+        return compareTo(other) <= 0 ? this : other;
+    }
+
+    public Amount max(Amount other) {
+        return compareTo(other) >= 0 ? this : other;
+    }
+
+    /** This amount, or zero where it is below zero. */
+    public Amount floorAtZero() {
+        return isNegative() ? ZERO : this;
+    }
+
+    public boolean isZero() {
+        return value.signum() == 0;
+    }
+
+    public boolean isPositive() {
+        return value.signum() > 0;
+    }
+
+    public boolean isNegative() {
+        return value.signum() < 0;
+    }
+
+    public boolean isMoreThan(Amount other) {
+        return compareTo(other) > 0;
+    }
+
+    public boolean isLessThan(Amount other) {
+        return compareTo(other) < 0;
+    }
+
+    @Override
+    public int compareTo(Amount other) {
+        return value.compareTo(other.value);
+    }
+
+    /** The number in plain digits, without exponent and without trailing zeros. */
+    @Override
+    public String toString() {
+        return value.toPlainString();
+    }
+}

@@ -1,0 +1,2 @@
+/** Exact numbers: amounts of time, rational shares and rounding. */
+package upahead.core.quantity;
