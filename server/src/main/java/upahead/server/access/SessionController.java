@@ -1,0 +1,100 @@
+package upahead.server.access;
+
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import java.time.LocalDate;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import upahead.server.clock.DemoClock;
+import upahead.server.clock.MovableClock;
+
+/** Signing in and out. */
+@RestController
+@RequestMapping("/api/session")
+class SessionController {
+
+    private static final HttpSessionSecurityContextRepository SESSIONS = new HttpSessionSecurityContextRepository();
+
+    record SignInForm(
+            @NotBlank(message = "please type your name") String username,
+            @NotBlank(message = "please type your password") String password) {}
+
+    record FirstAdministrator(
+            @NotBlank(message = "please type a name to sign in with") String username,
+            @NotBlank(message = "please type your own name") String name,
+            @NotBlank(message = "please type a password") String password) {}
+
+    /**
+     * @param signedIn false before signing in; then the other facts are null
+     * @param fresh whether nobody can sign in yet
+     */
+    record SessionView(
+            boolean signedIn, boolean fresh, boolean demo, LocalDate today, String name, Role role, Long personId) {}
+
+    private final SignInService signIns;
+    private final CurrentUser user;
+    private final MovableClock clock;
+    private final DemoClock demo;
+
+    SessionController(SignInService signIns, CurrentUser user, MovableClock clock, DemoClock demo) {
+        this.signIns = signIns;
+        this.user = user;
+        this.clock = clock;
+        this.demo = demo;
+    }
+
+    @GetMapping
+    SessionView session() {
+        var authentication = SecurityContextHolder.getContext().getAuthentication();
+        if (authentication == null || !(authentication.getPrincipal() instanceof SignedIn)) {
+            return new SessionView(false, signIns.isFresh(), demo.isRunning(), clock.today(), null, null, null);
+        }
+        return view(user.get());
+    }
+
+    @PostMapping
+    SessionView signIn(@Valid @RequestBody SignInForm form, HttpServletRequest request, HttpServletResponse response) {
+        SignedIn signedIn = signIns.signIn(form.username(), form.password());
+        if (request.getSession(false) != null) {
+            request.changeSessionId();
+        }
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(CurrentUser.authentication(signedIn));
+        SecurityContextHolder.setContext(context);
+        SESSIONS.saveContext(context, request, response);
+        return view(signedIn);
+    }
+
+    @PostMapping("/first-administrator")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void createFirstAdministrator(@Valid @RequestBody FirstAdministrator form) {
+        signIns.createFirstAdministrator(form.username(), form.name(), form.password());
+    }
+
+    @DeleteMapping
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void signOut(HttpServletRequest request) {
+        HttpSession session = request.getSession(false);
+        if (session != null) {
+            session.invalidate();
+        }
+        SecurityContextHolder.clearContext();
+    }
+
+    private SessionView view(SignedIn signedIn) {
+        return new SessionView(
+                true, false, demo.isRunning(), clock.today(), signedIn.name(), signedIn.role(), signedIn.personId());
+    }
+}

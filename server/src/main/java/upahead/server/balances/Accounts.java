@@ -1,0 +1,155 @@
+package upahead.server.balances;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.core.calendar.DateSpan;
+import upahead.core.calendar.HolidayCalendar;
+import upahead.core.calendar.PayCalendar;
+import upahead.core.facts.Facts;
+import upahead.core.hours.Work;
+import upahead.core.hours.WorkLog;
+import upahead.core.hours.WorkingDays;
+import upahead.core.leave.Taken;
+import upahead.core.ledger.Account;
+import upahead.core.people.Employment;
+import upahead.core.policy.Policy;
+import upahead.core.quantity.Amount;
+import upahead.server.balances.FactStore.LeaveFact;
+import upahead.server.holidays.Holidays;
+import upahead.server.people.Organisation;
+import upahead.server.people.PayGroup;
+import upahead.server.people.People;
+import upahead.server.people.Person;
+import upahead.server.policies.Enrolled;
+import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
+
+/** Brings together, for many people at once, everything that balances are derived from. */
+@Service
+public class Accounts {
+
+    private final FactStore facts;
+    private final People people;
+    private final Organisation organisation;
+    private final Holidays holidays;
+    private final Policies policies;
+
+    Accounts(FactStore facts, People people, Organisation organisation, Holidays holidays, Policies policies) {
+        this.facts = facts;
+        this.people = people;
+        this.organisation = organisation;
+        this.holidays = holidays;
+        this.policies = policies;
+    }
+
+    /** All accounts of some people, in the order of the people and then by the name of the policy. */
+    @Transactional(readOnly = true)
+    public List<PersonAccount> of(Collection<Person> persons, Outlook outlook) {
+        List<Long> ids = persons.stream().map(Person::id).toList();
+        Map<Long, Employment> employments = people.employments(ids);
+        Map<Long, HolidayCalendar> calendars = holidays.calendars();
+        Map<Long, PayCalendar> payCalendars =
+                organisation.payGroups().stream().collect(Collectors.toMap(PayGroup::id, PayGroup::calendar));
+        Map<Long, List<Work>> work = facts.work(ids);
+        Map<Long, List<LeaveFact>> leave = facts.approvedLeave(ids);
+        var adjustments = facts.adjustments(ids);
+        var openings = facts.openings(ids);
+        List<PolicyDetail> all = policies.all();
+        Map<Long, Policy> rules = all.stream().collect(Collectors.toMap(PolicyDetail::id, policies::rules));
+        Map<Long, Map<Long, Enrolled>> enrolled = policies.enrolled(ids).stream()
+                .collect(Collectors.groupingBy(Enrolled::personId, Collectors.toMap(Enrolled::policyId, each -> each)));
+
+        List<PersonAccount> accounts = new ArrayList<>();
+        for (Person person : persons) {
+            Map<Long, Enrolled> own = enrolled.getOrDefault(person.id(), Map.of());
+            if (own.isEmpty()) {
+                continue;
+            }
+            Employment employment = employments.get(person.id());
+            HolidayCalendar calendar = calendars.getOrDefault(person.siteId(), HolidayCalendar.NONE);
+            List<LeaveFact> ownLeave = leave.getOrDefault(person.id(), List.of());
+            WorkLog log = workLog(
+                    work.getOrDefault(person.id(), List.of()),
+                    ownLeave,
+                    new WorkingDays(employment, calendar),
+                    outlook);
+            for (PolicyDetail policy : all) {
+                Enrolled enrolment = own.get(policy.id());
+                if (enrolment == null) {
+                    continue;
+                }
+                Facts known = new Facts(
+                        log,
+                        paidLeave(ownLeave, all),
+                        ownLeave.stream()
+                                .filter(day -> day.policyId() == policy.id())
+                                .map(day -> new Taken(day.on(), day.amount()))
+                                .toList(),
+                        adjustments.getOrDefault(person.id(), List.of()).stream()
+                                .filter(each -> each.policyId() == policy.id())
+                                .map(FactStore.AdjustmentFact::adjustment)
+                                .toList(),
+                        openings.getOrDefault(person.id(), List.of()).stream()
+                                .filter(each -> each.policyId() == policy.id())
+                                .map(FactStore.OpeningFact::opening)
+                                .toList());
+                accounts.add(new PersonAccount(
+                        person,
+                        policy,
+                        new Account(
+                                employment,
+                                enrolment.enrolment(),
+                                rules.get(policy.id()),
+                                payCalendars.get(person.payGroupId()),
+                                calendar,
+                                known)));
+            }
+        }
+        return accounts;
+    }
+
+    /** Hours of approved leave of some people, by person and date. */
+    @Transactional(readOnly = true)
+    public Map<Long, Map<LocalDate, Amount>> approvedLeaveHours(Collection<Person> persons) {
+        Map<Long, Map<LocalDate, Amount>> hours = new HashMap<>();
+        facts.approvedLeave(persons.stream().map(Person::id).toList())
+                .forEach((person, leave) -> hours.put(person, hoursByDate(leave)));
+        return hours;
+    }
+
+    private static Map<LocalDate, Amount> hoursByDate(List<LeaveFact> leave) {
+        Map<LocalDate, Amount> hours = new HashMap<>();
+        leave.forEach(day -> hours.merge(day.on(), day.hours(), Amount::plus));
+        return hours;
+    }
+
+    private static WorkLog workLog(
+            List<Work> recorded, List<LeaveFact> leave, WorkingDays workingDays, Outlook outlook) {
+        List<Work> known = new ArrayList<>(recorded.stream()
+                .filter(work -> !work.on().isAfter(outlook.recordedThrough()))
+                .toList());
+        if (outlook.looksAhead()) {
+            DateSpan ahead = new DateSpan(outlook.recordedThrough().plusDays(1), outlook.expectedThrough());
+            known.addAll(workingDays.scheduledWork(ahead, hoursByDate(leave)));
+        }
+        return new WorkLog(known);
+    }
+
+    private static WorkLog paidLeave(List<LeaveFact> leave, List<PolicyDetail> policies) {
+        List<Long> paid = policies.stream()
+                .filter(PolicyDetail::paid)
+                .map(PolicyDetail::id)
+                .toList();
+        return new WorkLog(leave.stream()
+                .filter(day -> paid.contains(day.policyId()))
+                .map(day -> new Work(day.on(), "leave", day.hours()))
+                .toList());
+    }
+}

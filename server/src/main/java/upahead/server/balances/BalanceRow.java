@@ -1,0 +1,34 @@
+package upahead.server.balances;
+
+import java.time.LocalDate;
+import upahead.core.quantity.Amount;
+import upahead.core.quantity.Unit;
+import upahead.server.policies.PolicyKind;
+
+/**
+ * One balance as of a day.
+ *
+ * @param booked approved leave after that day within its benefit year
+ * @param useBegins the first day on which time can be used
+ * @param nextLapse what lapses next within a year, null where nothing does
+ */
+public record BalanceRow(
+        long personId,
+        String person,
+        String team,
+        long policyId,
+        String policy,
+        PolicyKind kind,
+        Unit unit,
+        Amount earned,
+        Amount used,
+        Amount withheld,
+        Amount booked,
+        Amount balance,
+        Amount available,
+        LocalDate useBegins,
+        Lapse nextLapse) {
+
+    /** Time that is about to lapse. */
+    public record Lapse(LocalDate on, Amount amount) {}
+}

@@ -1,0 +1,191 @@
+package upahead.server.balances;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.core.calendar.DateSpan;
+import upahead.core.facts.Adjustment;
+import upahead.core.facts.OpeningBalance;
+import upahead.core.leave.Taken;
+import upahead.core.ledger.Derivation;
+import upahead.core.ledger.Ledger;
+import upahead.core.ledger.LedgerLine;
+import upahead.core.ledger.LineKind;
+import upahead.core.ledger.PlainWords;
+import upahead.core.ledger.Standing;
+import upahead.core.policy.Limits;
+import upahead.core.policy.Terms;
+import upahead.core.quantity.Amount;
+import upahead.server.access.CurrentUser;
+import upahead.server.audit.Audit;
+import upahead.server.clock.MovableClock;
+import upahead.server.json.Page;
+import upahead.server.people.People;
+import upahead.server.people.PeopleQuery;
+import upahead.server.people.Person;
+import upahead.server.problems.Refusal;
+
+/** Balances as of any day: looking back on facts, looking ahead with scheduled work and booked leave. */
+@Service
+public class Balances {
+
+    private static final int MONTHS_SHOWN_BEFORE = 9;
+    private static final int MONTHS_SHOWN_AFTER = 9;
+    private static final int YEARS_AHEAD = 3;
+
+    private final Accounts accounts;
+    private final FactStore facts;
+    private final People people;
+    private final MovableClock clock;
+    private final Audit audit;
+    private final CurrentUser user;
+
+    Balances(Accounts accounts, FactStore facts, People people, MovableClock clock, Audit audit, CurrentUser user) {
+        this.accounts = accounts;
+        this.facts = facts;
+        this.people = people;
+        this.clock = clock;
+        this.audit = audit;
+        this.user = user;
+    }
+
+    /** Everybody's balances as of a day, page by page of people. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public Page<BalanceRow> all(LocalDate asOf, PeopleQuery query, Long policyId) {
+        requireInSight(asOf);
+        List<BalanceRow> rows = accounts.of(people.search(query), outlook(asOf)).stream()
+                .filter(each -> policyId == null || each.policy().id() == policyId)
+                .map(each -> row(each, asOf))
+                .toList();
+        return new Page<>(rows, people.count(query));
+    }
+
+    /** One person's balances as of a day. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("@reach.person(#personId)")
+    public List<BalanceRow> of(long personId, LocalDate asOf) {
+        requireInSight(asOf);
+        return accounts.of(List.of(people.get(personId)), outlook(asOf)).stream()
+                .map(each -> row(each, asOf))
+                .toList();
+    }
+
+    /**
+     * One balance with its ledger.
+     *
+     * @throws Refusal if the person is not enrolled in the policy
+     */
+    @Transactional(readOnly = true)
+    @PreAuthorize("@reach.person(#personId)")
+    public BalanceDetail one(long personId, long policyId, LocalDate asOf) {
+        requireInSight(asOf);
+        LocalDate today = clock.today();
+        LocalDate through = DateSpan.later(asOf, today).plusMonths(MONTHS_SHOWN_AFTER);
+        PersonAccount account = account(people.get(personId), policyId, Outlook.ahead(today, through));
+        Ledger ledger = Derivation.derive(account.account(), through);
+        LocalDate from = DateSpan.earlier(asOf, today).minusMonths(MONTHS_SHOWN_BEFORE);
+        Optional<Limits> limits = account.account().policy().versions().on(asOf).map(Terms::limits);
+        return new BalanceDetail(
+                row(account, asOf),
+                asOf,
+                today,
+                from,
+                through,
+                ledger.balance(from.minusDays(1)),
+                limits.flatMap(Limits::balance).orElse(null),
+                limits.flatMap(Limits::earnedPerYear).orElse(null),
+                limits.flatMap(Limits::usedPerYear).orElse(null),
+                limits.map(Limits::overdraw).orElse(Amount.ZERO),
+                ledger.linesWithin(new DateSpan(from, through)).stream()
+                        .map(Balances::line)
+                        .toList());
+    }
+
+    /** The account of a person in a policy. */
+    @Transactional(readOnly = true)
+    public PersonAccount account(Person person, long policyId, Outlook outlook) {
+        return accounts.of(List.of(person), outlook).stream()
+                .filter(each -> each.policy().id() == policyId)
+                .findFirst()
+                .orElseThrow(() -> Refusal.of("policyId", person.name() + " is not enrolled in this policy."));
+    }
+
+    /** Sets an opening balance. */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void open(long personId, long policyId, OpeningBalance opening) {
+        long id = facts.addOpening(personId, policyId, opening);
+        audit.record("opening balance", id, "set an opening balance for person " + personId, null, opening);
+    }
+
+    /** Adjusts a balance. */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void adjust(long personId, long policyId, Adjustment adjustment) {
+        long id = facts.addAdjustment(personId, policyId, adjustment, user.get().name());
+        audit.record("adjustment", id, "adjusted a balance of person " + personId, null, adjustment);
+    }
+
+    private Outlook outlook(LocalDate asOf) {
+        LocalDate today = clock.today();
+        return Outlook.ahead(today, DateSpan.later(asOf, today).plusYears(1));
+    }
+
+    private void requireInSight(LocalDate asOf) {
+        if (asOf.isAfter(clock.today().plusYears(YEARS_AHEAD))) {
+            throw Refusal.of("asOf", "Looking ahead ends " + YEARS_AHEAD + " years from today.");
+        }
+    }
+
+    private BalanceRow row(PersonAccount each, LocalDate asOf) {
+        Ledger ledger = Derivation.derive(each.account(), asOf.plusYears(1));
+        Standing standing = ledger.standing(asOf);
+        LocalDate yearEnds = ledger.benefitYear(asOf).last();
+        Amount booked = Amount.sum(each.account().facts().taken().stream()
+                .filter(taken -> taken.on().isAfter(asOf) && !taken.on().isAfter(yearEnds))
+                .map(Taken::amount)
+                .toList());
+        return new BalanceRow(
+                each.person().id(),
+                each.person().name(),
+                each.person().team(),
+                each.policy().id(),
+                each.policy().name(),
+                each.policy().kind(),
+                each.policy().unit(),
+                standing.earnedThisYear(),
+                standing.usedThisYear(),
+                standing.withheldThisYear(),
+                booked,
+                standing.balance(),
+                ledger.available(asOf),
+                ledger.useBegins(asOf).orElse(null),
+                nextLapse(ledger, asOf).orElse(null));
+    }
+
+    private static Optional<BalanceRow.Lapse> nextLapse(Ledger ledger, LocalDate asOf) {
+        List<LedgerLine> lapses = ledger.lines().stream()
+                .filter(line -> line.kind() == LineKind.LAPSED && line.on().isAfter(asOf))
+                .toList();
+        if (lapses.isEmpty()) {
+            return Optional.empty();
+        }
+        LocalDate on = lapses.get(0).on();
+        return Optional.of(new BalanceRow.Lapse(
+                on,
+                Amount.sum(lapses.stream()
+                                .filter(line -> line.on().equals(on))
+                                .map(LedgerLine::amount)
+                                .toList())
+                        .negated()));
+    }
+
+    private static BalanceDetail.Line line(LedgerLine line) {
+        return new BalanceDetail.Line(
+                line.on(), line.kind(), line.amount(), line.withheld(), line.balance(), PlainWords.why(line));
+    }
+}

@@ -1,0 +1,140 @@
+package upahead.server.balances;
+
+import static upahead.server.database.Tables.ADJUSTMENT;
+import static upahead.server.database.Tables.LEAVE_DAY;
+import static upahead.server.database.Tables.LEAVE_REQUEST;
+import static upahead.server.database.Tables.OPENING_BALANCE;
+import static upahead.server.database.Tables.WORK_ENTRY;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+import upahead.core.facts.Adjustment;
+import upahead.core.facts.OpeningBalance;
+import upahead.core.facts.OpeningBalance.OpeningLot;
+import upahead.core.hours.Work;
+import upahead.core.quantity.Amount;
+import upahead.server.database.tables.records.OpeningBalanceRecord;
+
+/** The facts of many people in a few queries, as the computation needs them; and those that are typed on a balance. */
+@Repository
+class FactStore {
+
+    /** An approved day of leave. */
+    record LeaveFact(long personId, long policyId, LocalDate on, Amount hours, Amount amount) {}
+
+    record AdjustmentFact(long personId, long policyId, Adjustment adjustment) {}
+
+    record OpeningFact(long personId, long policyId, OpeningBalance opening) {}
+
+    private static final String APPROVED = "APPROVED";
+
+    private final DSLContext sql;
+
+    FactStore(DSLContext sql) {
+        this.sql = sql;
+    }
+
+    Map<Long, List<Work>> work(Collection<Long> people) {
+        return sql.select(WORK_ENTRY.PERSON_ID, WORK_ENTRY.ON_DATE, WORK_ENTRY.KIND, WORK_ENTRY.HOURS)
+                .from(WORK_ENTRY)
+                .where(WORK_ENTRY.PERSON_ID.in(people))
+                .fetchGroups(
+                        WORK_ENTRY.PERSON_ID,
+                        row -> new Work(
+                                row.get(WORK_ENTRY.ON_DATE),
+                                row.get(WORK_ENTRY.KIND),
+                                new Amount(row.get(WORK_ENTRY.HOURS))));
+    }
+
+    Map<Long, List<LeaveFact>> approvedLeave(Collection<Long> people) {
+        return sql.select(
+                        LEAVE_REQUEST.PERSON_ID,
+                        LEAVE_REQUEST.POLICY_ID,
+                        LEAVE_DAY.ON_DATE,
+                        LEAVE_DAY.HOURS,
+                        LEAVE_DAY.AMOUNT)
+                .from(LEAVE_DAY)
+                .join(LEAVE_REQUEST)
+                .on(LEAVE_REQUEST.ID.eq(LEAVE_DAY.REQUEST_ID))
+                .where(LEAVE_REQUEST.PERSON_ID.in(people))
+                .and(LEAVE_DAY.DECISION.eq(APPROVED))
+                .and(LEAVE_DAY.AMOUNT.gt(BigDecimal.ZERO))
+                .fetchGroups(
+                        LEAVE_REQUEST.PERSON_ID,
+                        row -> new LeaveFact(
+                                row.value1(),
+                                row.value2(),
+                                row.value3(),
+                                new Amount(row.value4()),
+                                new Amount(row.value5())));
+    }
+
+    Map<Long, List<AdjustmentFact>> adjustments(Collection<Long> people) {
+        return sql.selectFrom(ADJUSTMENT)
+                .where(ADJUSTMENT.PERSON_ID.in(people))
+                .fetchGroups(
+                        ADJUSTMENT.PERSON_ID,
+                        row -> new AdjustmentFact(
+                                row.getPersonId(),
+                                row.getPolicyId(),
+                                new Adjustment(row.getOnDate(), new Amount(row.getAmount()), row.getReason())));
+    }
+
+    Map<Long, List<OpeningFact>> openings(Collection<Long> people) {
+        return sql.selectFrom(OPENING_BALANCE)
+                .where(OPENING_BALANCE.PERSON_ID.in(people))
+                .fetchGroups(
+                        OPENING_BALANCE.PERSON_ID,
+                        row -> new OpeningFact(row.getPersonId(), row.getPolicyId(), opening(row)));
+    }
+
+    private static OpeningBalance opening(OpeningBalanceRecord row) {
+        Amount balance = new Amount(row.getBalance());
+        List<OpeningLot> lots = row.getUsableUntil() == null
+                ? List.of()
+                : List.of(new OpeningLot(balance, Optional.of(row.getUsableUntil())));
+        return new OpeningBalance(
+                row.getOnDate(),
+                balance,
+                new Amount(row.getEarnedThisYear()),
+                new Amount(row.getUsedThisYear()),
+                lots,
+                Amount.ZERO);
+    }
+
+    long addOpening(long personId, long policyId, OpeningBalance opening) {
+        return sql.insertInto(OPENING_BALANCE)
+                .set(OPENING_BALANCE.PERSON_ID, personId)
+                .set(OPENING_BALANCE.POLICY_ID, policyId)
+                .set(OPENING_BALANCE.ON_DATE, opening.on())
+                .set(OPENING_BALANCE.BALANCE, opening.balance().value())
+                .set(OPENING_BALANCE.EARNED_THIS_YEAR, opening.earnedThisYear().value())
+                .set(OPENING_BALANCE.USED_THIS_YEAR, opening.usedThisYear().value())
+                .set(
+                        OPENING_BALANCE.USABLE_UNTIL,
+                        opening.lots().stream()
+                                .flatMap(lot -> lot.lastUsable().stream())
+                                .findFirst()
+                                .orElse(null))
+                .returningResult(OPENING_BALANCE.ID)
+                .fetchOne(OPENING_BALANCE.ID);
+    }
+
+    long addAdjustment(long personId, long policyId, Adjustment adjustment, String author) {
+        return sql.insertInto(ADJUSTMENT)
+                .set(ADJUSTMENT.PERSON_ID, personId)
+                .set(ADJUSTMENT.POLICY_ID, policyId)
+                .set(ADJUSTMENT.ON_DATE, adjustment.on())
+                .set(ADJUSTMENT.AMOUNT, adjustment.amount().value())
+                .set(ADJUSTMENT.REASON, adjustment.reason())
+                .set(ADJUSTMENT.AUTHOR, author)
+                .returningResult(ADJUSTMENT.ID)
+                .fetchOne(ADJUSTMENT.ID);
+    }
+}

@@ -1,0 +1,64 @@
+package upahead.server.demo;
+
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import upahead.server.clock.DemoClock;
+import upahead.server.payruns.PayRun;
+import upahead.server.payruns.PayRuns;
+import upahead.server.problems.Refusal;
+
+/** What only a demo has: its clock, and files to try an import with. */
+@RestController
+@RequestMapping("/api/demo")
+class DemoController {
+
+    /** The day to make it. */
+    record DemoDay(@NotNull(message = "please choose a day") LocalDate day) {}
+
+    private final DemoClock clock;
+    private final DemoHours hours;
+    private final PayRuns runs;
+
+    DemoController(DemoClock clock, DemoHours hours, PayRuns runs) {
+        this.clock = clock;
+        this.hours = hours;
+        this.runs = runs;
+    }
+
+    @PostMapping("/clock")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    void moveClock(@RequestBody DemoDay to) {
+        requireDemo();
+        clock.moveTo(to.day());
+    }
+
+    @GetMapping(path = "/pay-runs/{id}/hours.csv", produces = "text/csv")
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    ResponseEntity<String> hoursFile(@PathVariable long id) {
+        requireDemo();
+        PayRun run = runs.worksheet(id).run();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"hours-" + run.firstDay() + ".csv\"")
+                .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
+                .body(hours.fileWithFaults(run.payGroupId(), run.period()));
+    }
+
+    private void requireDemo() {
+        if (!clock.isRunning()) {
+            throw Refusal.notFound("demo");
+        }
+    }
+}

@@ -1,0 +1,170 @@
+package upahead.server.demo;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+import upahead.core.calendar.DateSpan;
+import upahead.server.access.CurrentUser;
+import upahead.server.access.Role;
+import upahead.server.access.SignedIn;
+import upahead.server.clock.MovableClock;
+import upahead.server.demo.DemoLeave.Asked;
+import upahead.server.demo.DemoLeave.Outcome;
+import upahead.server.hours.HoursImport;
+import upahead.server.payruns.PayRun;
+import upahead.server.payruns.PayRuns;
+import upahead.server.payruns.RunState;
+import upahead.server.people.Organisation;
+import upahead.server.people.PayGroup;
+import upahead.server.people.Person;
+import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
+import upahead.server.problems.Refusal;
+import upahead.server.requests.Decision;
+import upahead.server.requests.RequestDetail;
+import upahead.server.requests.RequestDraft;
+import upahead.server.requests.RequestDraft.AskedDay;
+import upahead.server.requests.RequestDraft.Part;
+import upahead.server.requests.Requests;
+
+/** Lives through the first months: requests, decisions, hours and closed runs, each on its day. */
+@Component
+class DemoHistory {
+
+    static final LocalDate TODAY = LocalDate.of(2027, 4, 26);
+
+    private static final LocalDate CORRECTED = LocalDate.of(2027, 4, 8);
+
+    private record Event(LocalDateTime at, Runnable happens) {}
+
+    private final Requests requests;
+    private final Policies policies;
+    private final PayRuns runs;
+    private final HoursImport hours;
+    private final DemoHours demoHours;
+    private final Organisation organisation;
+    private final CurrentUser user;
+    private final MovableClock clock;
+
+    DemoHistory(
+            Requests requests,
+            Policies policies,
+            PayRuns runs,
+            HoursImport hours,
+            DemoHours demoHours,
+            Organisation organisation,
+            CurrentUser user,
+            MovableClock clock) {
+        this.requests = requests;
+        this.policies = policies;
+        this.runs = runs;
+        this.hours = hours;
+        this.demoHours = demoHours;
+        this.organisation = organisation;
+        this.user = user;
+        this.clock = clock;
+    }
+
+    /** Lives from the start of the policies to the demo day. */
+    void live(Map<String, Person> people) {
+        Map<String, Long> policyIds = new HashMap<>();
+        policies.all().forEach((PolicyDetail policy) -> policyIds.put(policy.name(), policy.id()));
+        List<Event> events = new ArrayList<>();
+        DemoLeave.story(people)
+                .forEach(asked -> events.add(new Event(asked.sent(), () -> ask(asked, policyIds.get(asked.policy())))));
+        for (PayGroup group : organisation.payGroups()) {
+            runs.begin(group.id(), LocalDate.of(2027, 1, 4));
+            group.calendar()
+                    .periodsTouching(new DateSpan(LocalDate.of(2027, 1, 4), TODAY.minusDays(10)))
+                    .filter(period -> period.last().isBefore(TODAY.minusDays(5)))
+                    .forEach(period -> events.addAll(runOf(group, period)));
+        }
+        events.add(new Event(LocalDate.of(2027, 4, 15).atTime(10, 0), this::correctLate));
+        events.sort(Comparator.comparing(Event::at));
+        for (Event event : events) {
+            clock.moveTo(event.at().toLocalDate());
+            event.happens().run();
+        }
+    }
+
+    private List<Event> runOf(PayGroup group, DateSpan period) {
+        LocalDateTime after = period.last().plusDays(1).atTime(11, 0);
+        Event close = new Event(after.plusDays(1), () -> close(group));
+        if (!group.name().equals(DemoPeople.HOURLY)) {
+            return List.of(close);
+        }
+        return List.of(new Event(after, () -> take(group, period, demoHours.file(group.id(), period))), close);
+    }
+
+    private void take(PayGroup group, DateSpan period, String file) {
+        String name = "hours-" + period.first() + ".csv";
+        hours.take(file.getBytes(StandardCharsets.UTF_8), name, group.id(), period, Set.of());
+    }
+
+    private void close(PayGroup group) {
+        PayRun open = runs.ofGroup(group.id()).stream()
+                .filter(run -> run.state() == RunState.GATHERING)
+                .findFirst()
+                .orElseThrow();
+        runs.close(open.id());
+    }
+
+    private void correctLate() {
+        PayGroup group = organisation.payGroups().stream()
+                .filter(each -> each.name().equals(DemoPeople.HOURLY))
+                .findFirst()
+                .orElseThrow();
+        String correction = "person,date,kind,hours\nB129," + CORRECTED + ",regular,11.5\n";
+        take(group, group.calendar().periodOf(CORRECTED), correction);
+    }
+
+    private void ask(Asked asked, long policyId) {
+        List<AskedDay> days = new DateSpan(asked.first(), asked.last())
+                .dates()
+                .map(day -> new AskedDay(day, Part.WHOLE, null))
+                .toList();
+        RequestDraft draft = new RequestDraft(asked.person().id(), policyId, days, asked.note());
+        try {
+            RequestDetail sent = user.actAs(employee(asked.person()), () -> requests.send(draft));
+            answer(asked, sent);
+        } catch (Refusal notPossible) {
+            // somebody who finds the dates closed asks for none
+        }
+    }
+
+    private void answer(Asked asked, RequestDetail sent) {
+        long id = sent.request().id();
+        if (asked.outcome() == Outcome.WITHDRAWN) {
+            user.actAs(
+                    employee(asked.person()),
+                    () -> requests.withdraw(id, sent.request().edits()));
+        } else if (asked.outcome() != Outcome.WAITING) {
+            Map<LocalDate, Decision> decisions = new HashMap<>();
+            sent.review().days().forEach(day -> decisions.put(day.on(), decision(asked, decisions.size())));
+            SignedIn approver = approver(asked.person());
+            user.actAs(approver, () -> requests.decide(id, sent.request().edits(), decisions, asked.answer()));
+        }
+    }
+
+    private static Decision decision(Asked asked, int day) {
+        boolean declined = asked.outcome() == Outcome.DECLINED || (asked.outcome() == Outcome.PARTLY && day < 2);
+        return declined ? Decision.DECLINED : Decision.APPROVED;
+    }
+
+    private static SignedIn employee(Person person) {
+        return new SignedIn(0, person.code(), person.name(), Role.EMPLOYEE, person.id());
+    }
+
+    private static SignedIn approver(Person person) {
+        return person.approverId() == null
+                ? new SignedIn(0, DemoPeople.ADMINISTRATOR, "Teodric Brackwyn", Role.ADMINISTRATOR, null)
+                : new SignedIn(0, "approver", person.approver(), Role.APPROVER, person.approverId());
+    }
+}

@@ -1,0 +1,75 @@
+package upahead.server.demo;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.core.calendar.DateSpan;
+import upahead.core.calendar.HolidayCalendar;
+import upahead.core.hours.Work;
+import upahead.core.hours.WorkingDays;
+import upahead.core.people.Employment;
+import upahead.core.quantity.Amount;
+import upahead.server.balances.Accounts;
+import upahead.server.holidays.Holidays;
+import upahead.server.people.People;
+import upahead.server.people.PeopleQuery;
+import upahead.server.people.Person;
+
+/** Makes the hours of a pay period as a time clock would deliver them. */
+@Component
+class DemoHours {
+
+    private static final int EVERY_SO_OFTEN = 13;
+    private static final String HEADING = "person,date,kind,hours\n";
+
+    private final People people;
+    private final Holidays holidays;
+    private final Accounts accounts;
+
+    DemoHours(People people, Holidays holidays, Accounts accounts) {
+        this.people = people;
+        this.holidays = holidays;
+        this.accounts = accounts;
+    }
+
+    /** A CSV file with the hours of everybody in a pay group, approved leave taken out. */
+    @Transactional(readOnly = true)
+    String file(long payGroupId, DateSpan period) {
+        List<Person> group = people.search(PeopleQuery.ofPayGroup(payGroupId));
+        Map<Long, Employment> employments =
+                people.employments(group.stream().map(Person::id).toList());
+        Map<Long, HolidayCalendar> calendars = holidays.calendars();
+        Map<Long, Map<LocalDate, Amount>> leave = accounts.approvedLeaveHours(group);
+        StringBuilder file = new StringBuilder(HEADING);
+        for (Person person : group) {
+            WorkingDays days = new WorkingDays(employments.get(person.id()), calendars.get(person.siteId()));
+            for (Work work : days.scheduledWork(period, leave.getOrDefault(person.id(), Map.of()))) {
+                row(file, person, work.on(), work.kind(), work.hours());
+                if ((person.id() * 5 + work.on().toEpochDay()) % EVERY_SO_OFTEN == 0) {
+                    row(file, person, work.on(), "overtime", Amount.of("1.5"));
+                }
+            }
+        }
+        return file.toString();
+    }
+
+    /** The same file with two faulty rows, to try what happens to them. */
+    String fileWithFaults(long payGroupId, DateSpan period) {
+        return file(payGroupId, period)
+                + "B999," + period.first() + ",regular,8\n"
+                + "B127," + period.last() + ",overtime,30\n";
+    }
+
+    private static void row(StringBuilder file, Person person, LocalDate on, String kind, Amount hours) {
+        file.append(person.code())
+                .append(',')
+                .append(on)
+                .append(',')
+                .append(kind)
+                .append(',')
+                .append(hours)
+                .append('\n');
+    }
+}

@@ -1,0 +1,139 @@
+package upahead.server.demo;
+
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.Reader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.springframework.core.io.ClassPathResource;
+import org.springframework.stereotype.Component;
+import upahead.core.calendar.HolidayCalendar.Holiday;
+import upahead.core.calendar.PayCalendar;
+import upahead.core.quantity.Amount;
+import upahead.server.access.Role;
+import upahead.server.access.SignInService;
+import upahead.server.holidays.Holidays;
+import upahead.server.people.EmploymentType;
+import upahead.server.people.NewPerson;
+import upahead.server.people.Organisation;
+import upahead.server.people.People;
+import upahead.server.people.PeopleQuery;
+import upahead.server.people.Person;
+
+/** The sites, teams, people, holidays and sign-ins of Brindlemoor Gardens. */
+@Component
+class DemoPeople {
+
+    static final String PASSWORD = "walled-garden";
+    static final String ADMINISTRATOR = "teodric";
+    static final String APPROVER = "corvin";
+    static final String EMPLOYEE = "kerensa";
+    static final String HOURLY = "Hourly staff";
+    static final String SALARIED = "Salaried staff";
+
+    private static final LocalDate FIRST_MONDAY = LocalDate.of(2027, 1, 4);
+    private static final List<String> APPROVERS = List.of("B104", "B103", "B106");
+    private static final List<String> EMPLOYEES = List.of("B127", "B131", "B147", "B116");
+
+    private final Organisation organisation;
+    private final People people;
+    private final Holidays holidays;
+    private final SignInService signIns;
+
+    DemoPeople(Organisation organisation, People people, Holidays holidays, SignInService signIns) {
+        this.organisation = organisation;
+        this.people = people;
+        this.holidays = holidays;
+        this.signIns = signIns;
+    }
+
+    /** Sets everybody up and returns the people by their codes. */
+    Map<String, Person> setUp() {
+        Map<String, Long> groups = Map.of(
+                HOURLY,
+                organisation.addPayGroup(HOURLY, new PayCalendar(PayCalendar.Every.FORTNIGHT, FIRST_MONDAY)),
+                SALARIED,
+                organisation.addPayGroup(SALARIED, new PayCalendar(PayCalendar.Every.HALF_MONTH, FIRST_MONDAY)));
+        Map<String, Long> sites = new HashMap<>();
+        Map<String, Long> teams = new HashMap<>();
+        Map<String, Long> ids = new HashMap<>();
+        for (CSVRecord row : rows()) {
+            long site = sites.computeIfAbsent(row.get("site"), organisation::addSite);
+            long team = teams.computeIfAbsent(row.get("team"), organisation::addTeam);
+            ids.put(row.get("code"), people.add(person(row, site, team, groups, ids)));
+        }
+        addHolidays(sites, teams);
+        Map<String, Person> byCode = new HashMap<>();
+        people.search(PeopleQuery.everybody()).forEach(person -> byCode.put(person.code(), person));
+        addSignIns(byCode);
+        return byCode;
+    }
+
+    private static NewPerson person(
+            CSVRecord row, long site, long team, Map<String, Long> groups, Map<String, Long> ids) {
+        return new NewPerson(
+                row.get("code"),
+                row.get("name"),
+                row.get("email").isEmpty() ? null : row.get("email"),
+                site,
+                team,
+                EmploymentType.valueOf(row.get("type")),
+                groups.get(row.get("group")),
+                ids.get(row.get("approver")),
+                LocalDate.parse(row.get("hired")),
+                row.get("lastDay").isEmpty() ? null : LocalDate.parse(row.get("lastDay")),
+                LocalDate.parse(row.get("serviceFrom")),
+                Arrays.stream(row.get("week").split(" ")).map(Amount::of).toList(),
+                Amount.of(row.get("fte")));
+    }
+
+    private static List<CSVRecord> rows() {
+        CSVFormat format = CSVFormat.DEFAULT
+                .builder()
+                .setHeader()
+                .setSkipHeaderRecord(true)
+                .get();
+        try (Reader reader = new InputStreamReader(
+                        new ClassPathResource("demo/people.csv").getInputStream(), StandardCharsets.UTF_8);
+                CSVParser parser = format.parse(reader)) {
+            return parser.getRecords();
+        } catch (IOException missing) {
+            throw new UncheckedIOException(missing);
+        }
+    }
+
+    private void addHolidays(Map<String, Long> sites, Map<String, Long> teams) {
+        Map<LocalDate, String> common = Map.of(
+                LocalDate.of(2027, 1, 1), "New Year’s Day",
+                LocalDate.of(2027, 3, 26), "Good Friday",
+                LocalDate.of(2027, 3, 29), "Easter Monday",
+                LocalDate.of(2027, 5, 3), "Early May holiday",
+                LocalDate.of(2027, 8, 30), "Late summer holiday",
+                LocalDate.of(2027, 12, 27), "Midwinter holiday",
+                LocalDate.of(2027, 12, 28), "Second midwinter day");
+        sites.values().forEach(site -> common.forEach((on, name) -> holidays.add(site, on, new Holiday(name, false))));
+        holidays.add(sites.get("Brindlemoor"), LocalDate.of(2027, 6, 14), new Holiday("Founders’ day", false));
+        holidays.add(sites.get("Saltmarsh Nursery"), LocalDate.of(2027, 7, 16), new Holiday("Saltmarsh fair", true));
+        holidays.protect(LocalDate.of(2027, 5, 22), LocalDate.of(2027, 5, 23), "Spring plant sale", null);
+        holidays.protect(
+                LocalDate.of(2027, 6, 7), LocalDate.of(2027, 6, 9), "Renewal of the long lawn", teams.get("Grounds"));
+    }
+
+    private void addSignIns(Map<String, Person> byCode) {
+        signIn(byCode.get("B102"), Role.ADMINISTRATOR);
+        APPROVERS.forEach(code -> signIn(byCode.get(code), Role.APPROVER));
+        EMPLOYEES.forEach(code -> signIn(byCode.get(code), Role.EMPLOYEE));
+    }
+
+    private void signIn(Person person, Role role) {
+        signIns.add(person.name().split(" ")[0], PASSWORD, role, person.name(), person.id());
+    }
+}

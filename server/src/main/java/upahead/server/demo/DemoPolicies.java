@@ -1,0 +1,277 @@
+package upahead.server.demo;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.springframework.stereotype.Component;
+import upahead.core.earning.PerPeriod;
+import upahead.core.earning.Upfront;
+import upahead.core.facts.Adjustment;
+import upahead.core.facts.OpeningBalance;
+import upahead.core.facts.OpeningBalance.OpeningLot;
+import upahead.core.policy.Leftover;
+import upahead.core.policy.Wait;
+import upahead.core.quantity.Amount;
+import upahead.core.quantity.Unit;
+import upahead.server.balances.Balances;
+import upahead.server.people.EmploymentType;
+import upahead.server.people.Person;
+import upahead.server.policies.Coverage;
+import upahead.server.policies.NewPolicy;
+import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
+import upahead.server.policies.PolicyKind;
+import upahead.server.policies.PolicyVersion;
+import upahead.server.policies.RequestRules;
+import upahead.server.policies.TermsDocument;
+import upahead.server.policies.TermsDocument.Band;
+import upahead.server.policies.TermsDocument.CarriedUsable;
+import upahead.server.policies.TermsDocument.Earning;
+import upahead.server.policies.TermsDocument.Method;
+import upahead.server.policies.TermsDocument.Time;
+
+/** The policies of Brindlemoor Gardens, in force since it left its spreadsheets, with the balances brought along. */
+@Component
+class DemoPolicies {
+
+    static final LocalDate START = LocalDate.of(2027, 1, 1);
+    static final String HOURLY_LEAVE = "Hourly leave";
+    static final String SALARIED_LEAVE = "Salaried leave";
+    static final String SICK_TIME = "Sick time";
+    static final String LEARNING_DAYS = "Learning days";
+    private static final String SEASONAL_LEAVE = "Seasonal leave";
+    private static final String TIME_IN_LIEU = "Time in lieu";
+
+    private static final RequestRules PLAIN = new RequestRules(false, false, 0, false);
+
+    private final Policies policies;
+    private final Balances balances;
+
+    DemoPolicies(Policies policies, Balances balances) {
+        this.policies = policies;
+        this.balances = balances;
+    }
+
+    /** Writes the policies, puts them in force and sets the opening balances. */
+    void setUp(Collection<Person> people) {
+        PolicyDetail hourly = write(
+                HOURLY_LEAVE,
+                PolicyKind.VACATION,
+                Unit.HOURS,
+                "VAC-H",
+                PLAIN,
+                hourlyLeave(),
+                ofType(EmploymentType.HOURLY));
+        PolicyDetail salaried = write(
+                SALARIED_LEAVE,
+                PolicyKind.VACATION,
+                Unit.DAYS,
+                "VAC-S",
+                new RequestRules(false, false, 3, false),
+                salariedLeave("23", "26", "5"),
+                ofType(EmploymentType.SALARIED));
+        PolicyDetail sick =
+                write(SICK_TIME, PolicyKind.SICK, Unit.HOURS, "SICK", PLAIN, sickTime(), Coverage.everybody());
+        write(
+                SEASONAL_LEAVE,
+                PolicyKind.VACATION,
+                Unit.HOURS,
+                "VAC-T",
+                PLAIN,
+                seasonalLeave(),
+                ofType(EmploymentType.SEASONAL));
+        write(
+                LEARNING_DAYS,
+                PolicyKind.TRAINING,
+                Unit.DAYS,
+                "LEARN",
+                new RequestRules(false, false, 7, true),
+                terms(upfront("3"), null, null, null, Amount.ZERO, null),
+                ofType(EmploymentType.SALARIED));
+        PolicyDetail lieu = write(
+                TIME_IN_LIEU,
+                PolicyKind.TIME_IN_LIEU,
+                Unit.HOURS,
+                "LIEU",
+                PLAIN,
+                timeInLieu(),
+                new Coverage(Coverage.By.TEAM, teams(people, "Grounds", "Café and shop"), List.of()));
+        policies.draft(salaried.id(), salariedLeave("24", "27", "6"));
+        people.stream().filter(person -> person.hired().isBefore(START)).forEach(person -> {
+            open(person, person.employmentType() == EmploymentType.SALARIED ? salaried : hourly, sick);
+        });
+        award(people, lieu);
+    }
+
+    private void open(Person person, PolicyDetail leave, PolicyDetail sick) {
+        long spread = person.id() * 7;
+        if (leave.unit() == Unit.DAYS) {
+            Amount carried = Amount.of(spread % 5);
+            if (carried.isPositive()) {
+                List<OpeningLot> lots = List.of(new OpeningLot(carried, Optional.of(LocalDate.of(2027, 4, 30))));
+                balances.open(
+                        person.id(),
+                        leave.id(),
+                        new OpeningBalance(START, carried, Amount.ZERO, Amount.ZERO, lots, Amount.ZERO));
+            }
+        } else {
+            Amount held = person.code().equals("B130") ? Amount.of("61.5") : Amount.of(9 + spread % 29);
+            balances.open(person.id(), leave.id(), OpeningBalance.of(START, held, Amount.ZERO, Amount.ZERO));
+        }
+        Amount sickHeld = Amount.of(6 + spread % 23);
+        balances.open(person.id(), sick.id(), OpeningBalance.of(START, sickHeld, Amount.ZERO, Amount.ZERO));
+    }
+
+    private void award(Collection<Person> people, PolicyDetail lieu) {
+        people.stream()
+                .filter(person -> person.employmentType() == EmploymentType.HOURLY)
+                .filter(person -> List.of("Grounds", "Café and shop").contains(person.team()))
+                .filter(person -> person.hired().isBefore(START) && person.id() % 2 == 1)
+                .forEach(person -> balances.adjust(
+                        person.id(),
+                        lieu.id(),
+                        new Adjustment(LocalDate.of(2027, 1, 23), Amount.of("4.5"), "Lantern evening")));
+    }
+
+    private PolicyDetail write(
+            String name,
+            PolicyKind kind,
+            Unit unit,
+            String code,
+            RequestRules rules,
+            TermsDocument terms,
+            Coverage coverage) {
+        PolicyDetail draft = policies.write(new NewPolicy(name, kind, unit, true, code, "01-01", rules, terms));
+        PolicyVersion version = draft.versions().get(0);
+        return policies.putInForce(draft.id(), version.id(), version.edits(), START, coverage);
+    }
+
+    private static Coverage ofType(EmploymentType type) {
+        return Coverage.types(type);
+    }
+
+    private static List<Long> teams(Collection<Person> people, String... names) {
+        return people.stream()
+                .filter(person -> List.of(names).contains(person.team()))
+                .map(Person::teamId)
+                .distinct()
+                .toList();
+    }
+
+    private static TermsDocument hourlyLeave() {
+        return new TermsDocument(
+                perHours("1", "23"),
+                List.of(new Band(4, Amount.of("1.3"))),
+                false,
+                null,
+                new Time(45, Wait.In.DAYS),
+                Amount.of(74),
+                null,
+                null,
+                null,
+                Amount.of(37),
+                null,
+                Leftover.LAPSE,
+                null,
+                Leftover.PAY_OUT,
+                null);
+    }
+
+    private static TermsDocument salariedLeave(String days, String laterDays, String carry) {
+        return new TermsDocument(
+                upfront(days),
+                List.of(new Band(5, Amount.of(laterDays))),
+                false,
+                null,
+                null,
+                null,
+                null,
+                null,
+                Amount.of(2),
+                Amount.of(carry),
+                new CarriedUsable(null, "04-30"),
+                Leftover.LAPSE,
+                null,
+                Leftover.PAY_OUT,
+                null);
+    }
+
+    private static TermsDocument sickTime() {
+        Earning monthly = new Earning(
+                Method.PER_PERIOD,
+                Amount.of(54),
+                null,
+                PerPeriod.Every.MONTH,
+                true,
+                PerPeriod.Posts.START,
+                PerPeriod.Months.CALENDAR,
+                PerPeriod.Partial.BY_DAYS,
+                null,
+                false,
+                false,
+                false);
+        return terms(monthly, null, Amount.of(81), Amount.of(63), null, null);
+    }
+
+    private static TermsDocument seasonalLeave() {
+        return terms(perHours("1", "31"), new Time(60, Wait.In.DAYS), Amount.of(42), null, null, null);
+    }
+
+    private static TermsDocument timeInLieu() {
+        Earning none = new Earning(Method.NONE, null, null, null, false, null, null, null, null, false, false, false);
+        return terms(none, null, null, null, null, new Time(120, Wait.In.DAYS));
+    }
+
+    private static TermsDocument terms(
+            Earning earning, Time waitToUse, Amount balanceLimit, Amount usedPerYear, Amount carry, Time usable) {
+        return new TermsDocument(
+                earning,
+                List.of(),
+                false,
+                null,
+                waitToUse,
+                balanceLimit,
+                null,
+                usedPerYear,
+                null,
+                carry,
+                null,
+                Leftover.LAPSE,
+                usable,
+                Leftover.PAY_OUT,
+                null);
+    }
+
+    private static Earning upfront(String amount) {
+        return new Earning(
+                Method.UPFRONT,
+                Amount.of(amount),
+                Upfront.FirstYear.BY_DAYS,
+                null,
+                true,
+                null,
+                null,
+                null,
+                null,
+                false,
+                false,
+                false);
+    }
+
+    private static Earning perHours(String earn, String forEvery) {
+        return new Earning(
+                Method.PER_HOURS_WORKED,
+                Amount.of(earn),
+                null,
+                null,
+                false,
+                null,
+                null,
+                null,
+                Amount.of(forEvery),
+                false,
+                false,
+                false);
+    }
+}

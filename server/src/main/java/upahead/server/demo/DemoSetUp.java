@@ -1,0 +1,69 @@
+package upahead.server.demo;
+
+import java.util.Map;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.boot.ApplicationArguments;
+import org.springframework.boot.ApplicationRunner;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.stereotype.Component;
+import upahead.server.access.CurrentUser;
+import upahead.server.access.Role;
+import upahead.server.access.SignedIn;
+import upahead.server.clock.DemoClock;
+import upahead.server.clock.MovableClock;
+import upahead.server.people.People;
+import upahead.server.people.PeopleQuery;
+import upahead.server.people.Person;
+
+/** Fills an empty program with Brindlemoor Gardens, by calling what a person would call. */
+@Component
+@ConditionalOnProperty("upahead.demo")
+class DemoSetUp implements ApplicationRunner {
+
+    private static final Logger LOG = LoggerFactory.getLogger(DemoSetUp.class);
+    private static final SignedIn PAYROLL =
+            new SignedIn(0, DemoPeople.ADMINISTRATOR, "Teodric Brackwyn", Role.ADMINISTRATOR, null);
+
+    private final DemoPeople demoPeople;
+    private final DemoPolicies demoPolicies;
+    private final DemoHistory history;
+    private final People people;
+    private final CurrentUser user;
+    private final MovableClock clock;
+    private final DemoClock demoClock;
+
+    DemoSetUp(
+            DemoPeople demoPeople,
+            DemoPolicies demoPolicies,
+            DemoHistory history,
+            People people,
+            CurrentUser user,
+            MovableClock clock,
+            DemoClock demoClock) {
+        this.demoPeople = demoPeople;
+        this.demoPolicies = demoPolicies;
+        this.history = history;
+        this.people = people;
+        this.user = user;
+        this.clock = clock;
+        this.demoClock = demoClock;
+    }
+
+    @Override
+    public void run(ApplicationArguments arguments) {
+        if (people.count(PeopleQuery.everybody()) > 0) {
+            return;
+        }
+        long start = System.nanoTime();
+        user.actAs(PAYROLL, () -> {
+            clock.moveTo(DemoPolicies.START);
+            Map<String, Person> byCode = demoPeople.setUp();
+            demoPolicies.setUp(byCode.values());
+            history.live(byCode);
+            demoClock.moveTo(DemoHistory.TODAY);
+            return null;
+        });
+        LOG.info("Brindlemoor Gardens is set up ({} ms)", (System.nanoTime() - start) / 1_000_000);
+    }
+}

@@ -1,0 +1,75 @@
+package upahead.server.holidays;
+
+import static upahead.server.database.Tables.HOLIDAY;
+import static upahead.server.database.Tables.PROTECTED_DATE;
+import static upahead.server.database.Tables.TEAM;
+
+import java.time.LocalDate;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+import upahead.core.calendar.HolidayCalendar;
+import upahead.core.calendar.HolidayCalendar.Holiday;
+
+/** Holidays by site, and protected dates. */
+@Repository
+class HolidayStore {
+
+    private final DSLContext sql;
+
+    HolidayStore(DSLContext sql) {
+        this.sql = sql;
+    }
+
+    void add(long siteId, LocalDate on, Holiday holiday) {
+        sql.insertInto(HOLIDAY)
+                .set(HOLIDAY.SITE_ID, siteId)
+                .set(HOLIDAY.ON_DATE, on)
+                .set(HOLIDAY.NAME, holiday.name())
+                .set(HOLIDAY.HALF, holiday.half())
+                .execute();
+    }
+
+    List<HolidayView> all() {
+        return sql.selectFrom(HOLIDAY)
+                .orderBy(HOLIDAY.ON_DATE, HOLIDAY.SITE_ID)
+                .fetch(row -> new HolidayView(row.getSiteId(), row.getOnDate(), row.getName(), row.getHalf()));
+    }
+
+    Map<Long, HolidayCalendar> calendars() {
+        Map<Long, Map<LocalDate, Holiday>> bySite = new HashMap<>();
+        all().forEach(holiday -> bySite.computeIfAbsent(holiday.siteId(), site -> new TreeMap<>())
+                .put(holiday.on(), new Holiday(holiday.name(), holiday.half())));
+        return bySite.entrySet().stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, entry -> new HolidayCalendar(entry.getValue())));
+    }
+
+    long protect(LocalDate starts, LocalDate ends, String reason, Long teamId) {
+        return sql.insertInto(PROTECTED_DATE)
+                .set(PROTECTED_DATE.STARTS, starts)
+                .set(PROTECTED_DATE.ENDS, ends)
+                .set(PROTECTED_DATE.REASON, reason)
+                .set(PROTECTED_DATE.TEAM_ID, teamId)
+                .returningResult(PROTECTED_DATE.ID)
+                .fetchOne(PROTECTED_DATE.ID);
+    }
+
+    List<ProtectedDate> protectedDates() {
+        return sql.select(PROTECTED_DATE.asterisk(), TEAM.NAME)
+                .from(PROTECTED_DATE)
+                .leftJoin(TEAM)
+                .on(TEAM.ID.eq(PROTECTED_DATE.TEAM_ID))
+                .orderBy(PROTECTED_DATE.STARTS)
+                .fetch(row -> new ProtectedDate(
+                        row.get(PROTECTED_DATE.ID),
+                        row.get(PROTECTED_DATE.STARTS),
+                        row.get(PROTECTED_DATE.ENDS),
+                        row.get(PROTECTED_DATE.REASON),
+                        row.get(PROTECTED_DATE.TEAM_ID),
+                        row.get(TEAM.NAME)));
+    }
+}

@@ -1,0 +1,71 @@
+package upahead.server.holidays;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.core.calendar.HolidayCalendar;
+import upahead.server.audit.Audit;
+import upahead.server.problems.Refusal;
+
+/** The holiday calendar of each site, and the days without leave. */
+@Service
+public class Holidays {
+
+    private final HolidayStore store;
+    private final Audit audit;
+
+    Holidays(HolidayStore store, Audit audit) {
+        this.store = store;
+        this.audit = audit;
+    }
+
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void add(long siteId, LocalDate on, HolidayCalendar.Holiday holiday) {
+        store.add(siteId, on, holiday);
+        audit.record("site", siteId, "added the holiday of " + on, null, holiday);
+    }
+
+    /**
+     * Sets days without leave for a team, or for everybody where that is null.
+     *
+     * @throws Refusal if they end before they start
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void protect(LocalDate starts, LocalDate ends, String reason, Long teamId) {
+        if (ends.isBefore(starts)) {
+            throw Refusal.of("ends", "The last protected day is before the first.");
+        }
+        long id = store.protect(starts, ends, reason, teamId);
+        audit.record("protected date", id, "protected dates", null, starts + " to " + ends + ": " + reason);
+    }
+
+    @Transactional(readOnly = true)
+    public List<HolidayView> all() {
+        return store.all();
+    }
+
+    /** The calendars by site; a site without holidays has none. */
+    @Transactional(readOnly = true)
+    public Map<Long, HolidayCalendar> calendars() {
+        return store.calendars();
+    }
+
+    @Transactional(readOnly = true)
+    public List<ProtectedDate> protectedDates() {
+        return store.protectedDates();
+    }
+
+    /** What protects a day for a team, if anything does. */
+    @Transactional(readOnly = true)
+    public Optional<ProtectedDate> protecting(LocalDate day, long teamId) {
+        return store.protectedDates().stream()
+                .filter(dates -> dates.holdsFor(day, teamId))
+                .findFirst();
+    }
+}

@@ -1,0 +1,16 @@
+package upahead.server.holidays;
+
+import java.time.LocalDate;
+
+/**
+ * Days on which no leave can be booked.
+ *
+ * @param teamId null where they hold for everybody
+ * @param team its name, null where they hold for everybody
+ */
+public record ProtectedDate(long id, LocalDate starts, LocalDate ends, String reason, Long teamId, String team) {
+
+    public boolean holdsFor(LocalDate day, long ofTeam) {
+        return !day.isBefore(starts) && !day.isAfter(ends) && (teamId == null || teamId == ofTeam);
+    }
+}

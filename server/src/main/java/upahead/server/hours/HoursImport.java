@@ -1,0 +1,83 @@
+package upahead.server.hours;
+
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.core.calendar.DateSpan;
+import upahead.core.quantity.Amount;
+import upahead.server.audit.Audit;
+import upahead.server.people.People;
+import upahead.server.people.PeopleQuery;
+import upahead.server.people.Person;
+import upahead.server.problems.Refusal;
+
+/** Brings hours in from a CSV file: looked at first, then taken whole or not at all. */
+@Service
+public class HoursImport {
+
+    /** What a file would bring. */
+    public record HoursPreview(int rows, int people, Amount hours, List<HoursFault> faults) {}
+
+    private final HoursStore store;
+    private final People people;
+    private final Audit audit;
+
+    HoursImport(HoursStore store, People people, Audit audit) {
+        this.store = store;
+        this.people = people;
+        this.audit = audit;
+    }
+
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public HoursPreview preview(byte[] content, long payGroupId, DateSpan period) {
+        return preview(HoursFile.read(content, byCode(payGroupId), period));
+    }
+
+    /**
+     * Takes the rows of a file.
+     *
+     * @param skip the lines of faulty rows that are left out on purpose
+     * @throws Refusal if any other row is faulty; then nothing is taken
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public HoursPreview take(byte[] content, String source, long payGroupId, DateSpan period, Set<Long> skip) {
+        HoursFile file = HoursFile.read(content, byCode(payGroupId), period);
+        List<HoursFault> open = file.faults().stream()
+                .filter(fault -> !skip.contains(fault.line()))
+                .toList();
+        if (!open.isEmpty()) {
+            throw Refusal.of(
+                    "file",
+                    "Nothing was taken: line " + open.get(0).line() + ": "
+                            + open.get(0).reason()
+                            + (open.size() == 1 ? "." : ", and " + (open.size() - 1) + " more."));
+        }
+        store.put(file.rows(), source);
+        audit.record(
+                "pay group",
+                payGroupId,
+                "brought in hours for " + period,
+                null,
+                source + ": " + file.rows().size() + " rows" + (skip.isEmpty() ? "" : ", left out lines " + skip));
+        return preview(file);
+    }
+
+    private Map<String, Person> byCode(long payGroupId) {
+        return people.search(PeopleQuery.ofPayGroup(payGroupId)).stream()
+                .collect(Collectors.toMap(Person::code, person -> person));
+    }
+
+    private static HoursPreview preview(HoursFile file) {
+        return new HoursPreview(
+                file.rows().size(),
+                (int) file.rows().stream().map(HoursRow::personId).distinct().count(),
+                Amount.sum(file.rows().stream().map(HoursRow::hours).toList()),
+                file.faults());
+    }
+}

@@ -1,0 +1,56 @@
+package upahead.server.hours;
+
+import static upahead.server.database.Tables.WORK_ENTRY;
+
+import java.util.Collection;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+import upahead.core.calendar.DateSpan;
+import upahead.core.quantity.Amount;
+
+/** Recorded hours, one figure a person, date and kind. */
+@Repository
+class HoursStore {
+
+    private final DSLContext sql;
+
+    HoursStore(DSLContext sql) {
+        this.sql = sql;
+    }
+
+    /** Stores hours; where there were some for the same person, date and kind, the new ones take their place. */
+    void put(Collection<HoursRow> rows, String source) {
+        sql.batch(rows.stream()
+                        .map(row -> sql.insertInto(WORK_ENTRY)
+                                .set(WORK_ENTRY.PERSON_ID, row.personId())
+                                .set(WORK_ENTRY.ON_DATE, row.on())
+                                .set(WORK_ENTRY.KIND, row.kind())
+                                .set(WORK_ENTRY.HOURS, row.hours().value())
+                                .set(WORK_ENTRY.SOURCE, source)
+                                .onConflict(WORK_ENTRY.PERSON_ID, WORK_ENTRY.ON_DATE, WORK_ENTRY.KIND)
+                                .doUpdate()
+                                .set(WORK_ENTRY.HOURS, row.hours().value())
+                                .set(WORK_ENTRY.SOURCE, source))
+                        .toList())
+                .execute();
+    }
+
+    Set<Long> peopleWithHours(DateSpan span) {
+        return new HashSet<>(sql.selectDistinct(WORK_ENTRY.PERSON_ID)
+                .from(WORK_ENTRY)
+                .where(WORK_ENTRY.ON_DATE.between(span.first(), span.last()))
+                .fetch(WORK_ENTRY.PERSON_ID));
+    }
+
+    List<HoursTotal> totals(DateSpan span) {
+        return sql.select(WORK_ENTRY.PERSON_ID, WORK_ENTRY.KIND, DSL.sum(WORK_ENTRY.HOURS))
+                .from(WORK_ENTRY)
+                .where(WORK_ENTRY.ON_DATE.between(span.first(), span.last()))
+                .groupBy(WORK_ENTRY.PERSON_ID, WORK_ENTRY.KIND)
+                .fetch(row -> new HoursTotal(row.value1(), row.value2(), new Amount(row.value3())));
+    }
+}

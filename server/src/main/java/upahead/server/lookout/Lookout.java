@@ -1,0 +1,207 @@
+package upahead.server.lookout;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.core.calendar.DateSpan;
+import upahead.server.access.CurrentUser;
+import upahead.server.balances.Accounts;
+import upahead.server.balances.Outlook;
+import upahead.server.clock.MovableClock;
+import upahead.server.lookout.LookoutItem.Kind;
+import upahead.server.lookout.LookoutItem.Urgency;
+import upahead.server.payruns.Blocker;
+import upahead.server.payruns.PayRun;
+import upahead.server.payruns.PayRuns;
+import upahead.server.payruns.RunState;
+import upahead.server.people.Organisation;
+import upahead.server.people.PayGroup;
+import upahead.server.people.People;
+import upahead.server.people.PeopleQuery;
+import upahead.server.people.Person;
+import upahead.server.policies.Policies;
+import upahead.server.policies.VersionState;
+import upahead.server.requests.RequestState;
+import upahead.server.requests.RequestSummary;
+import upahead.server.requests.Requests;
+
+/** What needs whoever looks, by how soon. */
+@Service
+public class Lookout {
+
+    private static final int WEEKS_AHEAD = 6;
+    private static final int URGENT_DAYS = 7;
+    private static final int MOST_REQUESTS = 200;
+
+    private final Requests requests;
+    private final PayRuns runs;
+    private final Organisation organisation;
+    private final People people;
+    private final Accounts accounts;
+    private final Policies policies;
+    private final AheadFinder ahead;
+    private final CurrentUser user;
+    private final MovableClock clock;
+
+    Lookout(
+            Requests requests,
+            PayRuns runs,
+            Organisation organisation,
+            People people,
+            Accounts accounts,
+            Policies policies,
+            AheadFinder ahead,
+            CurrentUser user,
+            MovableClock clock) {
+        this.requests = requests;
+        this.runs = runs;
+        this.organisation = organisation;
+        this.people = people;
+        this.accounts = accounts;
+        this.policies = policies;
+        this.ahead = ahead;
+        this.user = user;
+        this.clock = clock;
+    }
+
+    /** Everything that needs the one signed in, soonest first. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasAnyRole('ADMINISTRATOR', 'APPROVER')")
+    public List<LookoutItem> items() {
+        List<LookoutItem> items = new ArrayList<>();
+        List<LookoutItem> ofRuns = user.get().isAdministrator() ? ofRuns() : List.of();
+        items.addAll(ofRuns);
+        Set<Long> blocking = ofRuns.stream().map(LookoutItem::requestId).collect(Collectors.toSet());
+        waiting().stream()
+                .filter(request -> !blocking.contains(request.id()))
+                .map(this::request)
+                .forEach(items::add);
+        if (user.get().isAdministrator()) {
+            items.addAll(furtherAhead());
+        }
+        items.sort(Comparator.comparing(LookoutItem::urgency)
+                .thenComparing(LookoutItem::by)
+                .thenComparing(LookoutItem::what));
+        return items;
+    }
+
+    private List<RequestSummary> waiting() {
+        return requests.queue(EnumSet.of(RequestState.WAITING), 0, MOST_REQUESTS)
+                .items();
+    }
+
+    private LookoutItem request(RequestSummary request) {
+        boolean soon = request.first().isBefore(clock.today().plusDays(URGENT_DAYS));
+        return new LookoutItem(
+                soon ? Urgency.NOW : Urgency.FURTHER_AHEAD,
+                Kind.REQUEST,
+                request.first(),
+                request.person() + " asks for " + request.policy(),
+                request.total() + " " + request.unit().name().toLowerCase(Locale.ROOT) + " from "
+                        + request.first() + " to " + request.last() + ", sent "
+                        + request.sentAt().toLocalDate() + ".",
+                request.personId(),
+                request.id(),
+                null,
+                request.policyId());
+    }
+
+    private List<LookoutItem> ofRuns() {
+        List<LookoutItem> items = new ArrayList<>();
+        for (PayGroup group : organisation.payGroups()) {
+            runs.ofGroup(group.id()).stream()
+                    .filter(run -> run.state() == RunState.GATHERING)
+                    .forEach(run -> items.addAll(ofRun(group, run)));
+        }
+        return items;
+    }
+
+    private List<LookoutItem> ofRun(PayGroup group, PayRun run) {
+        boolean over = clock.today().isAfter(run.lastDay());
+        List<Blocker> blockers = runs.blockers(run.id()).stream()
+                .filter(blocker -> blocker.kind() != Blocker.Kind.PERIOD_NOT_OVER)
+                .toList();
+        List<LookoutItem> items = new ArrayList<>();
+        long missing = blockers.stream()
+                .filter(blocker -> blocker.kind() == Blocker.Kind.MISSING_HOURS)
+                .count();
+        if (over) {
+            items.add(item(
+                    Urgency.NOW,
+                    Kind.RUN,
+                    run,
+                    "Close the run of " + group.name(),
+                    "The period " + run.period() + " is over; "
+                            + (blockers.isEmpty() ? "nothing blocks it." : blockers.size() + " blockers stand.")));
+        }
+        if (missing > 0 && over) {
+            items.add(item(
+                    Urgency.BEFORE_THE_RUN_CLOSES,
+                    Kind.HOURS,
+                    run,
+                    "Hours of " + missing + " people are missing",
+                    "They are scheduled in " + run.period() + " and have no hours."));
+        }
+        blockers.stream()
+                .filter(blocker -> blocker.kind() == Blocker.Kind.WAITING_REQUEST)
+                .map(blocker -> new LookoutItem(
+                        Urgency.BEFORE_THE_RUN_CLOSES,
+                        Kind.REQUEST,
+                        blocker.on(),
+                        blocker.message(),
+                        "Leave in " + run.period() + " must be decided before the run of " + group.name() + " closes.",
+                        blocker.personId(),
+                        blocker.requestId(),
+                        run.id(),
+                        null))
+                .forEach(items::add);
+        return items;
+    }
+
+    private static LookoutItem item(Urgency urgency, Kind kind, PayRun run, String what, String why) {
+        return new LookoutItem(urgency, kind, run.lastDay(), what, why, null, null, run.id(), null);
+    }
+
+    private List<LookoutItem> furtherAhead() {
+        LocalDate today = clock.today();
+        DateSpan span = new DateSpan(today, today.plusWeeks(WEEKS_AHEAD));
+        List<Person> everybody = people.search(PeopleQuery.everybody());
+        List<LookoutItem> items =
+                new ArrayList<>(ahead.find(accounts.of(everybody, Outlook.ahead(today, span.last())), span));
+        everybody.stream()
+                .filter(person -> person.lastDay() != null && span.contains(person.lastDay()))
+                .map(person -> new LookoutItem(
+                        Urgency.FURTHER_AHEAD,
+                        Kind.LEAVER,
+                        person.lastDay(),
+                        person.name() + " leaves",
+                        "The last day is " + person.lastDay() + "; what is left is settled in that run.",
+                        person.id(),
+                        null,
+                        null,
+                        null))
+                .forEach(items::add);
+        policies.all().stream()
+                .filter(policy -> policy.versions().stream().anyMatch(each -> each.state() == VersionState.DRAFT))
+                .map(policy -> new LookoutItem(
+                        Urgency.FURTHER_AHEAD,
+                        Kind.DRAFT,
+                        span.last(),
+                        "A draft of " + policy.name() + " waits",
+                        "It takes effect when it is put in force.",
+                        null,
+                        null,
+                        null,
+                        policy.id()))
+                .forEach(items::add);
+        return items;
+    }
+}

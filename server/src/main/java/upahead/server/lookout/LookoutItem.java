@@ -1,0 +1,46 @@
+package upahead.server.lookout;
+
+import java.time.LocalDate;
+
+/**
+ * Something that needs somebody.
+ *
+ * @param by when it is due
+ * @param what in a few words
+ * @param why in one sentence
+ * @param personId whom it is about, null where nobody in particular
+ * @param requestId the request to decide, null where it is none
+ * @param runId the pay run to look at, null where it is none
+ * @param policyId the policy it is about, null where it is none
+ */
+public record LookoutItem(
+        Urgency urgency,
+        Kind kind,
+        LocalDate by,
+        String what,
+        String why,
+        Long personId,
+        Long requestId,
+        Long runId,
+        Long policyId) {
+
+    /** By how soon. */
+    public enum Urgency {
+        NOW,
+        BEFORE_THE_RUN_CLOSES,
+        FURTHER_AHEAD
+    }
+
+    /** What kind of thing it is. */
+    public enum Kind {
+        REQUEST,
+        RUN,
+        HOURS,
+        WITHHELD,
+        LAPSE,
+        WAIT_ENDS,
+        TENURE,
+        LEAVER,
+        DRAFT
+    }
+}

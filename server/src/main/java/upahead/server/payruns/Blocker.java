@@ -1,0 +1,20 @@
+package upahead.server.payruns;
+
+import java.time.LocalDate;
+
+/**
+ * Something that stops a close.
+ *
+ * @param personId null where it is about nobody in particular
+ * @param requestId the waiting request, null where it is something else
+ */
+public record Blocker(Kind kind, String message, Long personId, Long requestId, LocalDate on) {
+
+    /** What stops it. */
+    public enum Kind {
+        PERIOD_NOT_OVER,
+        EARLIER_RUN_OPEN,
+        WAITING_REQUEST,
+        MISSING_HOURS
+    }
+}

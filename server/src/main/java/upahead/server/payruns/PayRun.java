@@ -1,0 +1,25 @@
+package upahead.server.payruns;
+
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import upahead.core.calendar.DateSpan;
+
+/**
+ * One pay period of one group.
+ *
+ * @param closedAt null while it is gathering
+ * @param closedBy null while it is gathering
+ */
+public record PayRun(
+        long id,
+        long payGroupId,
+        LocalDate firstDay,
+        LocalDate lastDay,
+        RunState state,
+        LocalDateTime closedAt,
+        String closedBy) {
+
+    public DateSpan period() {
+        return new DateSpan(firstDay, lastDay);
+    }
+}

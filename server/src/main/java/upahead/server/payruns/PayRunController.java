@@ -1,0 +1,88 @@
+package upahead.server.payruns;
+
+import java.io.IOException;
+import java.util.List;
+import java.util.Set;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import upahead.server.hours.HoursImport;
+import upahead.server.hours.HoursImport.HoursPreview;
+import upahead.server.problems.Refusal;
+
+/** Pay runs. */
+@RestController
+@RequestMapping("/api/pay-runs")
+class PayRunController {
+
+    private final PayRuns runs;
+    private final HoursImport hours;
+    private final HandOver handOver;
+
+    PayRunController(PayRuns runs, HoursImport hours, HandOver handOver) {
+        this.runs = runs;
+        this.hours = hours;
+        this.handOver = handOver;
+    }
+
+    @GetMapping
+    List<PayRun> ofGroup(@RequestParam long payGroupId) {
+        return runs.ofGroup(payGroupId);
+    }
+
+    @GetMapping("/{id}")
+    Worksheet worksheet(@PathVariable long id) {
+        return runs.worksheet(id);
+    }
+
+    @PostMapping("/{id}/closing")
+    Worksheet close(@PathVariable long id) {
+        return runs.close(id);
+    }
+
+    @PostMapping(path = "/{id}/hours/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    HoursPreview preview(@PathVariable long id, @RequestPart MultipartFile file) throws IOException {
+        PayRun run = gathering(id);
+        return hours.preview(file.getBytes(), run.payGroupId(), run.period());
+    }
+
+    @PostMapping(path = "/{id}/hours", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    HoursPreview take(
+            @PathVariable long id, @RequestPart MultipartFile file, @RequestParam(required = false) Set<Long> skip)
+            throws IOException {
+        PayRun run = gathering(id);
+        String name = file.getOriginalFilename() == null ? "hours" : file.getOriginalFilename();
+        return hours.take(file.getBytes(), name, run.payGroupId(), run.period(), skip == null ? Set.of() : skip);
+    }
+
+    @GetMapping(path = "/{id}/hand-over.csv", produces = "text/csv")
+    ResponseEntity<String> handOver(@PathVariable long id) {
+        HandOver.HandOverFile file = handOver.of(id);
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(file.name())
+                                .build()
+                                .toString())
+                .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
+                .body(file.content());
+    }
+
+    private PayRun gathering(long id) {
+        PayRun run = runs.get(id);
+        if (run.state() == RunState.CLOSED) {
+            throw Refusal.conflict("This run is closed; hours cannot be brought in any more.");
+        }
+        return run;
+    }
+}

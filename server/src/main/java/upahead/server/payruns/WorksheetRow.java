@@ -1,0 +1,32 @@
+package upahead.server.payruns;
+
+import java.util.List;
+import upahead.core.payrun.NewPosting;
+import upahead.core.quantity.Amount;
+import upahead.core.quantity.Unit;
+
+/**
+ * A person and policy on the worksheet of a run: opening + earned - used + other = closing.
+ *
+ * @param opening posted by earlier runs
+ * @param used positive
+ * @param other openings, adjustments, lapses, pay-outs and corrections, signed
+ * @param withheld in this period
+ * @param cautions what needs a look, in words
+ * @param lines what is or will be frozen
+ */
+public record WorksheetRow(
+        long personId,
+        String person,
+        String team,
+        long policyId,
+        String policy,
+        Unit unit,
+        Amount opening,
+        Amount earned,
+        Amount used,
+        Amount other,
+        Amount withheld,
+        Amount closing,
+        List<String> cautions,
+        List<NewPosting> lines) {}

@@ -1,0 +1,99 @@
+package upahead.server.people;
+
+import static upahead.server.database.Tables.PERSON;
+import static upahead.server.database.Tables.PERSON_FTE;
+import static upahead.server.database.Tables.PERSON_SCHEDULE;
+
+import java.math.BigDecimal;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.jooq.TableField;
+import org.springframework.stereotype.Repository;
+import upahead.core.calendar.Timeline;
+import upahead.core.people.Employment;
+import upahead.core.people.WeeklySchedule;
+import upahead.core.quantity.Amount;
+import upahead.server.database.tables.records.PersonScheduleRecord;
+
+/** Employments with what changes in them on dates. */
+@Repository
+class EmploymentStore {
+
+    private static final List<TableField<PersonScheduleRecord, BigDecimal>> WEEK = List.of(
+            PERSON_SCHEDULE.MONDAY,
+            PERSON_SCHEDULE.TUESDAY,
+            PERSON_SCHEDULE.WEDNESDAY,
+            PERSON_SCHEDULE.THURSDAY,
+            PERSON_SCHEDULE.FRIDAY,
+            PERSON_SCHEDULE.SATURDAY,
+            PERSON_SCHEDULE.SUNDAY);
+
+    private final DSLContext sql;
+
+    EmploymentStore(DSLContext sql) {
+        this.sql = sql;
+    }
+
+    void addSchedule(long personId, LocalDate starts, List<Amount> week) {
+        var insert = sql.insertInto(PERSON_SCHEDULE)
+                .set(PERSON_SCHEDULE.PERSON_ID, personId)
+                .set(PERSON_SCHEDULE.STARTS, starts);
+        for (int day = 0; day < WEEK.size(); day++) {
+            insert.set(WEEK.get(day), week.get(day).value());
+        }
+        insert.execute();
+    }
+
+    void addFte(long personId, LocalDate starts, Amount fte) {
+        sql.insertInto(PERSON_FTE)
+                .set(PERSON_FTE.PERSON_ID, personId)
+                .set(PERSON_FTE.STARTS, starts)
+                .set(PERSON_FTE.FTE, fte.value())
+                .execute();
+    }
+
+    Map<Long, Employment> employments(Collection<Long> ids) {
+        Map<Long, Timeline<WeeklySchedule>> schedules = new HashMap<>();
+        sql.selectFrom(PERSON_SCHEDULE)
+                .where(PERSON_SCHEDULE.PERSON_ID.in(ids))
+                .forEach(row -> schedules.merge(
+                        row.getPersonId(),
+                        Timeline.from(row.getStarts(), week(row)),
+                        (before, added) -> before.with(row.getStarts(), week(row))));
+        Map<Long, Timeline<Amount>> ftes = new HashMap<>();
+        sql.selectFrom(PERSON_FTE)
+                .where(PERSON_FTE.PERSON_ID.in(ids))
+                .forEach(row -> ftes.merge(
+                        row.getPersonId(),
+                        Timeline.from(row.getStarts(), new Amount(row.getFte())),
+                        (before, added) -> before.with(row.getStarts(), new Amount(row.getFte()))));
+        Map<Long, Employment> employments = new HashMap<>();
+        sql.selectFrom(PERSON)
+                .where(PERSON.ID.in(ids))
+                .forEach(row -> employments.put(
+                        row.getId(),
+                        new Employment(
+                                row.getHired(),
+                                Optional.ofNullable(row.getLastDay()),
+                                row.getServiceFrom(),
+                                ftes.getOrDefault(row.getId(), Timeline.empty()),
+                                schedules.getOrDefault(row.getId(), Timeline.empty()),
+                                List.of())));
+        return employments;
+    }
+
+    private static WeeklySchedule week(PersonScheduleRecord row) {
+        Map<DayOfWeek, Amount> hours = new EnumMap<>(DayOfWeek.class);
+        for (DayOfWeek day : DayOfWeek.values()) {
+            hours.put(day, new Amount(row.get(WEEK.get(day.ordinal()))));
+        }
+        return new WeeklySchedule(hours);
+    }
+}

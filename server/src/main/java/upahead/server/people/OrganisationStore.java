@@ -1,0 +1,61 @@
+package upahead.server.people;
+
+import static upahead.server.database.Tables.PAY_GROUP;
+import static upahead.server.database.Tables.SITE;
+import static upahead.server.database.Tables.TEAM;
+
+import java.util.List;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+import upahead.core.calendar.PayCalendar;
+
+/** Sites, teams and pay groups. */
+@Repository
+class OrganisationStore {
+
+    private final DSLContext sql;
+
+    OrganisationStore(DSLContext sql) {
+        this.sql = sql;
+    }
+
+    long addSite(String name) {
+        return sql.insertInto(SITE)
+                .set(SITE.NAME, name)
+                .returningResult(SITE.ID)
+                .fetchOne(SITE.ID);
+    }
+
+    long addTeam(String name) {
+        return sql.insertInto(TEAM)
+                .set(TEAM.NAME, name)
+                .returningResult(TEAM.ID)
+                .fetchOne(TEAM.ID);
+    }
+
+    long addPayGroup(String name, PayCalendar calendar) {
+        return sql.insertInto(PAY_GROUP)
+                .set(PAY_GROUP.NAME, name)
+                .set(PAY_GROUP.FREQUENCY, calendar.every().name())
+                .set(PAY_GROUP.ANCHOR, calendar.anchor())
+                .returningResult(PAY_GROUP.ID)
+                .fetchOne(PAY_GROUP.ID);
+    }
+
+    List<Named> sites() {
+        return sql.selectFrom(SITE).orderBy(SITE.NAME).fetch(row -> new Named(row.getId(), row.getName()));
+    }
+
+    List<Named> teams() {
+        return sql.selectFrom(TEAM).orderBy(TEAM.NAME).fetch(row -> new Named(row.getId(), row.getName()));
+    }
+
+    List<PayGroup> payGroups() {
+        return sql.selectFrom(PAY_GROUP)
+                .orderBy(PAY_GROUP.ID)
+                .fetch(row -> new PayGroup(
+                        row.getId(),
+                        row.getName(),
+                        new PayCalendar(PayCalendar.Every.valueOf(row.getFrequency()), row.getAnchor())));
+    }
+}

@@ -1,0 +1,46 @@
+package upahead.server.policies;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import upahead.server.people.EmploymentType;
+import upahead.server.people.Person;
+
+/**
+ * Whom a policy covers.
+ *
+ * @param ids of the teams or sites or people; of no effect otherwise
+ * @param types of employment; of no effect otherwise
+ */
+public record Coverage(@NotNull By by, List<Long> ids, List<EmploymentType> types) {
+
+    /** What the covered people have in common. */
+    public enum By {
+        EVERYBODY,
+        TEAM,
+        SITE,
+        EMPLOYMENT_TYPE,
+        PERSON
+    }
+
+    public static Coverage everybody() {
+        return new Coverage(By.EVERYBODY, List.of(), List.of());
+    }
+
+    public static Coverage types(EmploymentType... types) {
+        return new Coverage(By.EMPLOYMENT_TYPE, List.of(), List.of(types));
+    }
+
+    public static Coverage people(List<Long> ids) {
+        return new Coverage(By.PERSON, ids, List.of());
+    }
+
+    boolean covers(Person person) {
+        return switch (by) {
+            case EVERYBODY -> true;
+            case TEAM -> ids != null && ids.contains(person.teamId());
+            case SITE -> ids != null && ids.contains(person.siteId());
+            case PERSON -> ids != null && ids.contains(person.id());
+            case EMPLOYMENT_TYPE -> types != null && types.contains(person.employmentType());
+        };
+    }
+}

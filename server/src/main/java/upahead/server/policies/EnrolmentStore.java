@@ -1,0 +1,56 @@
+package upahead.server.policies;
+
+import static upahead.server.database.Tables.ENROLMENT;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+import upahead.core.policy.Enrolment;
+import upahead.core.policy.Leftover;
+
+/** Who is enrolled in what. */
+@Repository
+class EnrolmentStore {
+
+    private final DSLContext sql;
+
+    EnrolmentStore(DSLContext sql) {
+        this.sql = sql;
+    }
+
+    void enrol(long policyId, Collection<Enrolled> people) {
+        sql.batchInsert(people.stream()
+                        .map(each -> {
+                            var row = sql.newRecord(ENROLMENT);
+                            row.setPolicyId(policyId);
+                            row.setPersonId(each.personId());
+                            row.setStarts(each.enrolment().from());
+                            return row;
+                        })
+                        .toList())
+                .execute();
+    }
+
+    List<Long> peopleIn(long policyId) {
+        return sql.select(ENROLMENT.PERSON_ID)
+                .from(ENROLMENT)
+                .where(ENROLMENT.POLICY_ID.eq(policyId))
+                .fetch(ENROLMENT.PERSON_ID);
+    }
+
+    List<Enrolled> of(Collection<Long> people) {
+        return sql.selectFrom(ENROLMENT)
+                .where(ENROLMENT.PERSON_ID.in(people))
+                .fetch(row -> new Enrolled(
+                        row.getPersonId(),
+                        row.getPolicyId(),
+                        new Enrolment(row.getStarts(), end(row.getEnds(), row.getLeftover()))));
+    }
+
+    private static Optional<Enrolment.End> end(LocalDate ends, String leftover) {
+        return Optional.ofNullable(ends).map(on -> new Enrolment.End(on, Leftover.valueOf(leftover)));
+    }
+}

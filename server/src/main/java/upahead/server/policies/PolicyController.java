@@ -1,0 +1,92 @@
+package upahead.server.policies;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import upahead.server.people.Person;
+import upahead.server.policies.SampleRehearsal.Rehearsed;
+import upahead.server.policies.SampleRehearsal.Sample;
+
+/** Policies. */
+@RestController
+@RequestMapping("/api/policies")
+class PolicyController {
+
+    /** New text of a draft, and the state of the draft that it was made on. */
+    record DraftChange(int seenEdits, @NotNull @Valid TermsDocument terms) {}
+
+    /** From when a draft holds, and for whom. */
+    record PutInForce(
+            int seenEdits,
+            @NotNull(message = "please choose the first day") LocalDate from,
+            @NotNull @Valid Coverage coverage) {}
+
+    /** Whom a policy would cover from a date on. */
+    record CoverageQuestion(@NotNull LocalDate from, @NotNull @Valid Coverage coverage) {}
+
+    /** The people a policy would cover. */
+    record Covered(int people, List<String> names) {}
+
+    private final Policies policies;
+    private final SampleRehearsal rehearsal;
+
+    PolicyController(Policies policies, SampleRehearsal rehearsal) {
+        this.policies = policies;
+        this.rehearsal = rehearsal;
+    }
+
+    @GetMapping
+    List<PolicyDetail> all() {
+        return policies.all();
+    }
+
+    @GetMapping("/{id}")
+    PolicyDetail policy(@PathVariable long id) {
+        return policies.get(id);
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    PolicyDetail write(@Valid @RequestBody NewPolicy policy) {
+        return policies.write(policy);
+    }
+
+    @PostMapping("/{id}/versions")
+    @ResponseStatus(HttpStatus.CREATED)
+    PolicyDetail draft(@PathVariable long id, @Valid @RequestBody TermsDocument terms) {
+        return policies.draft(id, terms);
+    }
+
+    @PutMapping("/{id}/versions/{versionId}")
+    PolicyDetail change(@PathVariable long id, @PathVariable long versionId, @Valid @RequestBody DraftChange change) {
+        return policies.change(id, versionId, change.seenEdits(), change.terms());
+    }
+
+    @PostMapping("/{id}/versions/{versionId}/in-force")
+    PolicyDetail putInForce(@PathVariable long id, @PathVariable long versionId, @Valid @RequestBody PutInForce start) {
+        return policies.putInForce(id, versionId, start.seenEdits(), start.from(), start.coverage());
+    }
+
+    @PostMapping("/coverage")
+    Covered covered(@Valid @RequestBody CoverageQuestion question) {
+        List<String> names = policies.covered(question.coverage(), question.from()).stream()
+                .map(Person::name)
+                .toList();
+        return new Covered(names.size(), names);
+    }
+
+    @PostMapping("/rehearsal")
+    Rehearsed rehearse(@Valid @RequestBody Sample sample) {
+        return rehearsal.rehearse(sample);
+    }
+}

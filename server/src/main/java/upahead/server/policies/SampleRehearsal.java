@@ -1,0 +1,107 @@
+package upahead.server.policies;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Service;
+import upahead.core.calendar.DateSpan;
+import upahead.core.calendar.HolidayCalendar;
+import upahead.core.calendar.PayCalendar;
+import upahead.core.calendar.Timeline;
+import upahead.core.facts.Facts;
+import upahead.core.hours.WorkLog;
+import upahead.core.hours.WorkingDays;
+import upahead.core.ledger.Account;
+import upahead.core.ledger.Derivation;
+import upahead.core.ledger.Ledger;
+import upahead.core.ledger.LedgerLine;
+import upahead.core.ledger.LineKind;
+import upahead.core.ledger.PlainWords;
+import upahead.core.people.Employment;
+import upahead.core.people.WeeklySchedule;
+import upahead.core.policy.Enrolment;
+import upahead.core.policy.Policy;
+import upahead.core.quantity.Amount;
+import upahead.core.quantity.Unit;
+
+/** Two years of a sample person under the text of a policy that is being written. */
+@Service
+public class SampleRehearsal {
+
+    private static final int YEARS = 2;
+
+    /**
+     * @param hired the sample person's hire date, from which the two years run
+     * @param hoursADay from Monday to Friday, without leave
+     */
+    public record Sample(
+            @NotNull Unit unit,
+            @NotNull String benefitYear,
+            @NotNull @Valid TermsDocument terms,
+            @NotNull LocalDate hired,
+            @NotNull Amount hoursADay) {}
+
+    /** One change of the sample's balance. */
+    public record SampleLine(LocalDate on, LineKind kind, Amount amount, Amount withheld, Amount balance, String why) {}
+
+    /**
+     * @param useBegins the first day on which time can be used
+     * @param earned over the two years
+     * @param withheld over the two years
+     * @param lapsed over the two years
+     */
+    public record Rehearsed(
+            LocalDate from,
+            LocalDate through,
+            LocalDate useBegins,
+            Amount earned,
+            Amount withheld,
+            Amount lapsed,
+            Amount closing,
+            List<SampleLine> lines) {}
+
+    /** Derives the sample's ledger. */
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public Rehearsed rehearse(Sample sample) {
+        LocalDate through = sample.hired().plusYears(YEARS).minusDays(1);
+        Employment employment = Employment.simple(sample.hired(), WeeklySchedule.mondayToFriday(sample.hoursADay()));
+        WorkLog work = new WorkLog(new WorkingDays(employment, HolidayCalendar.NONE)
+                .scheduledWork(new DateSpan(sample.hired(), through), Map.of()));
+        Policy policy = new Policy(
+                sample.unit(),
+                MonthDays.benefitYear(sample.benefitYear()),
+                Timeline.from(sample.hired(), sample.terms().toTerms()));
+        Account account = new Account(
+                employment,
+                Enrolment.from(sample.hired()),
+                policy,
+                PayCalendar.standard(sample.hired()),
+                HolidayCalendar.NONE,
+                new Facts(work, WorkLog.EMPTY, List.of(), List.of(), List.of()));
+        Ledger ledger = Derivation.derive(account, through);
+        return new Rehearsed(
+                sample.hired(),
+                through,
+                ledger.useBegins(sample.hired()).orElse(sample.hired()),
+                total(ledger, LineKind.EARNED),
+                Amount.sum(ledger.lines().stream().map(LedgerLine::withheld).toList()),
+                total(ledger, LineKind.LAPSED).negated(),
+                ledger.balance(through),
+                ledger.lines().stream().map(SampleRehearsal::line).toList());
+    }
+
+    private static Amount total(Ledger ledger, LineKind kind) {
+        return Amount.sum(ledger.lines().stream()
+                .filter(line -> line.kind() == kind)
+                .map(LedgerLine::amount)
+                .toList());
+    }
+
+    private static SampleLine line(LedgerLine line) {
+        return new SampleLine(
+                line.on(), line.kind(), line.amount(), line.withheld(), line.balance(), PlainWords.why(line));
+    }
+}

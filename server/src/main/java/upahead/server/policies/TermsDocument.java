@@ -1,0 +1,182 @@
+package upahead.server.policies;
+
+import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Supplier;
+import upahead.core.earning.EarningMethod;
+import upahead.core.earning.NoEarning;
+import upahead.core.earning.PerHoursWorked;
+import upahead.core.earning.PerPeriod;
+import upahead.core.earning.Upfront;
+import upahead.core.policy.Leftover;
+import upahead.core.policy.Limits;
+import upahead.core.policy.TenureBand;
+import upahead.core.policy.Terms;
+import upahead.core.policy.Usability;
+import upahead.core.policy.Wait;
+import upahead.core.policy.YearEnd;
+import upahead.core.quantity.Amount;
+import upahead.core.quantity.Rounding;
+import upahead.server.problems.Refusal;
+
+/**
+ * The terms of a policy version as they are edited and stored. What is null is left out.
+ *
+ * @param carry the most that is carried over at a year's end; null carries all
+ */
+public record TermsDocument(
+        @NotNull Earning earning,
+        List<Band> tenure,
+        boolean scaleByFte,
+        Time waitToEarn,
+        Time waitToUse,
+        Amount balanceLimit,
+        Amount earnedPerYearLimit,
+        Amount usedPerYearLimit,
+        Amount overdraw,
+        Amount carry,
+        CarriedUsable carriedUsable,
+        Leftover excess,
+        Time creditsUsable,
+        Leftover onLeaving,
+        RoundingRule rounding) {
+
+    /** The earning methods by name. */
+    public enum Method {
+        UPFRONT,
+        PER_PERIOD,
+        PER_HOURS_WORKED,
+        NONE
+    }
+
+    /** How time is earned: of the figures, those of the method count. */
+    public record Earning(
+            @NotNull Method method,
+            Amount amount,
+            Upfront.FirstYear firstYear,
+            PerPeriod.Every every,
+            boolean perYear,
+            PerPeriod.Posts posts,
+            PerPeriod.Months months,
+            PerPeriod.Partial partial,
+            Amount forEvery,
+            boolean wholeStepsOnly,
+            boolean paidLeaveCounts,
+            boolean paidHolidaysCount) {}
+
+    /** A tenure band. */
+    public record Band(int fromYears, @NotNull Amount amount) {}
+
+    /** A number of days or months. */
+    public record Time(int count, @NotNull Wait.In in) {}
+
+    /** Until when carried time can be used: for some time, or until a month and day such as {@code 03-31}. */
+    public record CarriedUsable(Time time, String until) {}
+
+    /** Rounding of the year's running total. */
+    public record RoundingRule(@NotNull Amount step, @NotNull Rounding.Mode mode) {}
+
+    /** Where a figure is typed, for a message beside it. */
+    private static final String AMOUNT = "terms.earning.amount";
+
+    /**
+     * The rules themselves.
+     *
+     * @throws Refusal if a figure is missing or cannot be, naming its field
+     */
+    public Terms toTerms() {
+        return new Terms(
+                checked(AMOUNT, this::method),
+                tenure == null
+                        ? List.of()
+                        : checked("terms.tenure", () -> tenure.stream()
+                                .map(band -> new TenureBand(band.fromYears(), band.amount()))
+                                .toList()),
+                scaleByFte && earning.method() != Method.PER_HOURS_WORKED,
+                wait("terms.waitToEarn", waitToEarn),
+                wait("terms.waitToUse", waitToUse),
+                new Limits(
+                        limit("terms.balanceLimit", balanceLimit),
+                        limit("terms.earnedPerYearLimit", earnedPerYearLimit),
+                        limit("terms.usedPerYearLimit", usedPerYearLimit),
+                        limit("terms.overdraw", overdraw).orElse(Amount.ZERO)),
+                new YearEnd(
+                        limit("terms.carry", carry),
+                        Optional.ofNullable(carriedUsable)
+                                .map(rule -> checked("terms.carriedUsable", () -> usability(rule))),
+                        excess == null ? Leftover.LAPSE : excess),
+                Optional.ofNullable(creditsUsable)
+                        .map(time -> checked("terms.creditsUsable", () -> new Usability.For(time.count(), time.in()))),
+                onLeaving == null ? Leftover.LAPSE : onLeaving,
+                rounding == null
+                        ? Rounding.STANDARD
+                        : checked("terms.rounding", () -> new Rounding(rounding.step(), rounding.mode())));
+    }
+
+    private EarningMethod method() {
+        if (earning.method() == Method.NONE) {
+            return new NoEarning();
+        }
+        Amount figure = required(AMOUNT, earning.amount());
+        return switch (earning.method()) {
+            case UPFRONT -> new Upfront(figure, or(earning.firstYear(), Upfront.FirstYear.FULL));
+            case PER_PERIOD ->
+                new PerPeriod(
+                        or(earning.every(), PerPeriod.Every.PAY_PERIOD),
+                        new PerPeriod.Rate(figure, earning.perYear()),
+                        or(earning.posts(), PerPeriod.Posts.END),
+                        or(earning.months(), PerPeriod.Months.CALENDAR),
+                        or(earning.partial(), PerPeriod.Partial.BY_DAYS));
+            default ->
+                checked(
+                        "terms.earning.forEvery",
+                        () -> new PerHoursWorked(
+                                figure,
+                                required("terms.earning.forEvery", earning.forEvery()),
+                                earning.wholeStepsOnly(),
+                                PerHoursWorked.STANDARD_KINDS,
+                                earning.paidLeaveCounts(),
+                                earning.paidHolidaysCount(),
+                                PerHoursWorked.Posts.PAY_PERIOD_END));
+        };
+    }
+
+    private static Usability usability(CarriedUsable rule) {
+        if (rule.time() != null) {
+            return new Usability.For(rule.time().count(), rule.time().in());
+        }
+        return new Usability.Until(
+                MonthDays.read("terms.carriedUsable", required("terms.carriedUsable", rule.until())));
+    }
+
+    private static Wait wait(String field, Time time) {
+        return time == null ? Wait.NONE : checked(field, () -> new Wait(time.count(), time.in()));
+    }
+
+    private static Optional<Amount> limit(String field, Amount limit) {
+        if (limit != null && limit.isNegative()) {
+            throw Refusal.of(field, "A limit must be at least 0.");
+        }
+        return Optional.ofNullable(limit);
+    }
+
+    private static <T> T required(String field, T value) {
+        if (value == null) {
+            throw Refusal.of(field, "A figure is missing here.");
+        }
+        return value;
+    }
+
+    private static <T> T or(T value, T otherwise) {
+        return value == null ? otherwise : value;
+    }
+
+    private static <T> T checked(String field, Supplier<T> value) {
+        try {
+            return value.get();
+        } catch (IllegalArgumentException refused) {
+            throw Refusal.of(field, "Please check this: " + refused.getMessage() + ".");
+        }
+    }
+}

@@ -1,0 +1,99 @@
+package upahead.server.problems;
+
+import com.fasterxml.jackson.databind.JsonMappingException;
+import java.util.stream.Collectors;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.HttpStatusCode;
+import org.springframework.http.ProblemDetail;
+import org.springframework.http.ResponseEntity;
+import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.web.bind.MethodArgumentNotValidException;
+import org.springframework.web.bind.annotation.ExceptionHandler;
+import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
+
+/** Every error as problem details (RFC 9457), naming the field where there is one. */
+@RestControllerAdvice
+class ProblemDetails extends ResponseEntityExceptionHandler {
+
+    private static final Logger LOG = LoggerFactory.getLogger(ProblemDetails.class);
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> refused(Refusal refusal) {
+        return problem(refusal.status(), refusal.field(), refusal.getMessage());
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> refusedByCore(IllegalArgumentException refused) {
+        return problem(HttpStatus.UNPROCESSABLE_ENTITY, null, sentence(refused.getMessage()));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> outOfReach(AccessDeniedException denied) {
+        return problem(HttpStatus.FORBIDDEN, null, "This is not yours to see or to change.");
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> unexpected(Exception unexpected) {
+        LOG.error("unexpected", unexpected);
+        return problem(
+                HttpStatus.INTERNAL_SERVER_ERROR,
+                null,
+                "Something went wrong on our side; nothing was changed. Please try again.");
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleMethodArgumentNotValid(
+            MethodArgumentNotValidException invalid, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        var error = invalid.getBindingResult().getFieldErrors().stream().findFirst();
+        ProblemDetail detail = detail(
+                HttpStatus.UNPROCESSABLE_ENTITY,
+                error.map(each -> each.getField()).orElse(null),
+                error.map(each -> sentence(each.getDefaultMessage())).orElse("Something is missing."));
+        return ResponseEntity.unprocessableEntity().body(detail);
+    }
+
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotReadable(
+            HttpMessageNotReadableException unreadable,
+            HttpHeaders headers,
+            HttpStatusCode status,
+            WebRequest request) {
+        String field = unreadable.getCause() instanceof JsonMappingException mapping
+                ? mapping.getPath().stream()
+                        .map(reference -> reference.getFieldName() == null
+                                ? String.valueOf(reference.getIndex())
+                                : reference.getFieldName())
+                        .collect(Collectors.joining("."))
+                : null;
+        String message = unreadable.getMostSpecificCause() instanceof NumberFormatException
+                ? "This must be a number."
+                : "This could not be read; please check what was typed.";
+        return ResponseEntity.unprocessableEntity().body(detail(HttpStatus.UNPROCESSABLE_ENTITY, field, message));
+    }
+
+    private static ResponseEntity<ProblemDetail> problem(HttpStatus status, String field, String message) {
+        return ResponseEntity.status(status).body(detail(status, field, message));
+    }
+
+    private static ProblemDetail detail(HttpStatus status, String field, String message) {
+        ProblemDetail detail = ProblemDetail.forStatusAndDetail(status, message);
+        if (field != null) {
+            detail.setProperty("field", field);
+        }
+        return detail;
+    }
+
+    private static String sentence(String message) {
+        if (message == null || message.isEmpty()) {
+            return "This cannot be done.";
+        }
+        String capital = Character.toUpperCase(message.charAt(0)) + message.substring(1);
+        return capital.endsWith(".") ? capital : capital + ".";
+    }
+}

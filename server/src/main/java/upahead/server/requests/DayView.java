@@ -1,0 +1,27 @@
+package upahead.server.requests;
+
+import java.time.LocalDate;
+import java.util.List;
+import upahead.core.leave.LeaveCosting.Because;
+import upahead.core.quantity.Amount;
+
+/**
+ * One day of a request as it is looked at.
+ *
+ * @param amount what it costs, in the policy's unit
+ * @param because why it costs that
+ * @param holiday the name of the holiday, null where there is none
+ * @param left the balance at the end of that day with the request taken
+ * @param away who else of the team is away that day
+ * @param decision null while nothing is decided
+ */
+public record DayView(
+        LocalDate on,
+        RequestDraft.Part part,
+        Amount hours,
+        Amount amount,
+        Because because,
+        String holiday,
+        Amount left,
+        List<String> away,
+        Decision decision) {}

@@ -1,0 +1,7 @@
+package upahead.server.requests;
+
+/** What was decided about one day. */
+public enum Decision {
+    APPROVED,
+    DECLINED
+}

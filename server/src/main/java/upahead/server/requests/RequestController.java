@@ -1,0 +1,89 @@
+package upahead.server.requests;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import upahead.server.json.Page;
+import upahead.server.problems.Refusal;
+
+/** Requests for leave. */
+@RestController
+@RequestMapping("/api")
+class RequestController {
+
+    /** A decision about one day. */
+    record DayDecision(@NotNull LocalDate on, @NotNull Decision decision) {}
+
+    /** Decisions about all days of a request, and the state of the request that was looked at. */
+    record DecisionForm(int seenEdits, @NotEmpty List<@Valid DayDecision> days, @NotNull String message) {
+        Map<LocalDate, Decision> byDay() {
+            return days.stream().collect(Collectors.toMap(DayDecision::on, DayDecision::decision, (one, other) -> {
+                throw Refusal.of("days", "Each day can be decided once.");
+            }));
+        }
+    }
+
+    /** The state of the request that was looked at. */
+    record Seen(int seenEdits) {}
+
+    private final Requests requests;
+
+    RequestController(Requests requests) {
+        this.requests = requests;
+    }
+
+    @GetMapping("/requests")
+    Page<RequestSummary> queue(
+            @RequestParam(required = false) Set<RequestState> state,
+            @RequestParam(defaultValue = "0") @Min(0) int page,
+            @RequestParam(defaultValue = "50") @Min(1) @Max(200) int size) {
+        return requests.queue(state == null ? Set.of() : state, page, size);
+    }
+
+    @GetMapping("/people/{personId}/requests")
+    List<RequestSummary> ofPerson(@PathVariable long personId) {
+        return requests.ofPerson(personId);
+    }
+
+    @GetMapping("/requests/{id}")
+    RequestDetail request(@PathVariable long id) {
+        return requests.open(id);
+    }
+
+    @PostMapping("/requests/preview")
+    RequestReview preview(@Valid @RequestBody RequestDraft draft) {
+        return requests.preview(draft);
+    }
+
+    @PostMapping("/requests")
+    @ResponseStatus(HttpStatus.CREATED)
+    RequestDetail send(@Valid @RequestBody RequestDraft draft) {
+        return requests.send(draft);
+    }
+
+    @PostMapping("/requests/{id}/decision")
+    RequestDetail decide(@PathVariable long id, @Valid @RequestBody DecisionForm form) {
+        return requests.decide(id, form.seenEdits(), form.byDay(), form.message());
+    }
+
+    @PostMapping("/requests/{id}/withdrawal")
+    RequestDetail withdraw(@PathVariable long id, @Valid @RequestBody Seen seen) {
+        return requests.withdraw(id, seen.seenEdits());
+    }
+}

@@ -1,0 +1,22 @@
+package upahead.server.requests;
+
+import java.time.LocalDateTime;
+import java.util.List;
+
+/**
+ * A request with everything needed to decide it.
+ *
+ * @param mayDecide whether whoever looks at it can decide it
+ * @param recent the person's latest other requests
+ */
+public record RequestDetail(
+        RequestSummary request,
+        RequestReview review,
+        boolean mayDecide,
+        boolean mayWithdraw,
+        List<Event> history,
+        List<RequestSummary> recent) {
+
+    /** Something that happened to a request. */
+    public record Event(LocalDateTime at, String actor, String what, String message) {}
+}

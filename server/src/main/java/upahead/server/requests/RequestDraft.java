@@ -1,0 +1,49 @@
+package upahead.server.requests;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import upahead.core.leave.Asked;
+import upahead.core.quantity.Amount;
+import upahead.server.problems.Refusal;
+
+/**
+ * Leave that somebody asks for, or is about to.
+ *
+ * @param personId whose leave it is
+ * @param days each date once
+ */
+public record RequestDraft(
+        long personId,
+        long policyId,
+        @NotEmpty(message = "please mark at least one day") @Size(max = 120, message = "a request has at most 120 days")
+                List<@Valid AskedDay> days,
+        @NotNull @Size(max = 1000, message = "a note has at most 1000 characters") String note) {
+
+    /** How much of a day. */
+    public enum Part {
+        WHOLE,
+        HALF,
+        HOURS
+    }
+
+    /**
+     * One day asked for.
+     *
+     * @param hours for a part in hours, else null
+     */
+    public record AskedDay(@NotNull LocalDate on, @NotNull Part part, Amount hours) {
+        Asked asked() {
+            if (part != Part.HOURS) {
+                return part == Part.WHOLE ? Asked.WHOLE_DAY : Asked.HALF_DAY;
+            }
+            if (hours == null) {
+                throw Refusal.of("days", "Please say how many hours on " + on + ".");
+            }
+            return new Asked.SomeHours(hours);
+        }
+    }
+}

@@ -1,0 +1,257 @@
+package upahead.server.requests;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.stereotype.Component;
+import upahead.core.calendar.DateSpan;
+import upahead.core.calendar.HolidayCalendar.Holiday;
+import upahead.core.hours.WorkingDays;
+import upahead.core.leave.LeaveCosting;
+import upahead.core.leave.LeaveCosting.DayCost;
+import upahead.core.leave.Taken;
+import upahead.core.ledger.Account;
+import upahead.core.ledger.Derivation;
+import upahead.core.ledger.Ledger;
+import upahead.core.ledger.RequestCheck;
+import upahead.core.quantity.Amount;
+import upahead.server.balances.Balances;
+import upahead.server.balances.Outlook;
+import upahead.server.balances.PersonAccount;
+import upahead.server.clock.MovableClock;
+import upahead.server.holidays.Holidays;
+import upahead.server.people.People;
+import upahead.server.people.Person;
+import upahead.server.policies.PolicyDetail;
+import upahead.server.problems.Refusal;
+import upahead.server.requests.RequestReview.Problem;
+
+/** Says of a request, sent or not, what it costs day by day, what remains and what stands against it. */
+@Component
+class RequestReviewer {
+
+    private static final int MOST_MONTHS_AHEAD = 24;
+
+    private final RequestStore store;
+    private final Balances balances;
+    private final People people;
+    private final Holidays holidays;
+    private final MovableClock clock;
+
+    RequestReviewer(RequestStore store, Balances balances, People people, Holidays holidays, MovableClock clock) {
+        this.store = store;
+        this.balances = balances;
+        this.people = people;
+        this.holidays = holidays;
+        this.clock = clock;
+    }
+
+    /** What a request costs, day by day, in the order of its days. */
+    List<DayCost> costs(RequestDraft draft) {
+        PersonAccount account = account(draft);
+        LeaveCosting costing = costing(account);
+        return draft.days().stream()
+                .map(day -> costing.cost(day.on(), day.asked()))
+                .toList();
+    }
+
+    /** Reviews leave that is about to be asked for. */
+    RequestReview review(RequestDraft draft) {
+        requireSensibleDays(draft);
+        PersonAccount account = account(draft);
+        List<DayCost> costs = costs(draft);
+        List<RequestStore.StoredDay> days = new ArrayList<>();
+        for (int i = 0; i < costs.size(); i++) {
+            DayCost cost = costs.get(i);
+            days.add(new RequestStore.StoredDay(
+                    cost.on(), draft.days().get(i).part(), cost.hours(), cost.amount(), cost.because(), null));
+        }
+        List<Problem> problems = new ArrayList<>(rulesBroken(account, days, draft.note()));
+        problems.addAll(overlaps(draft));
+        return review(account, days, problems, null);
+    }
+
+    /** Reviews a request that was sent. */
+    RequestReview review(RequestSummary request) {
+        List<RequestStore.StoredDay> days = store.days(request.id());
+        PersonAccount account = account(people.get(request.personId()), request.policyId(), request.last());
+        List<Problem> problems = request.state() == RequestState.WAITING
+                ? new ArrayList<>(protectedDays(account.person(), days))
+                : new ArrayList<>();
+        return review(account, days, problems, request);
+    }
+
+    private RequestReview review(
+            PersonAccount account, List<RequestStore.StoredDay> days, List<Problem> problems, RequestSummary request) {
+        boolean undecided = request == null || request.state() == RequestState.WAITING;
+        List<Taken> asked = undecided
+                ? days.stream().map(day -> new Taken(day.on(), day.amount())).toList()
+                : List.of();
+        LocalDate last = days.get(days.size() - 1).on();
+        Account facts = account.account();
+        DateSpan year =
+                facts.policy().benefitYear().containing(last, facts.employment().hired());
+        Ledger with = Derivation.derive(
+                facts.withFacts(facts.facts()
+                        .withTaken(Stream.concat(facts.facts().taken().stream(), asked.stream())
+                                .toList())),
+                year.last());
+        if (undecided) {
+            RequestCheck.of(facts, asked).problems().stream()
+                    .map(problem -> RequestWords.of(problem, account.policy().unit()))
+                    .forEach(problems::add);
+        }
+        problems.sort(Comparator.comparing(Problem::on, Comparator.nullsFirst(Comparator.naturalOrder())));
+        Map<LocalDate, List<String>> away = away(account.person(), days);
+        Amount total =
+                Amount.sum(days.stream().map(RequestStore.StoredDay::amount).toList());
+        return new RequestReview(
+                account.policy().unit(),
+                total,
+                Derivation.derive(facts, days.get(0).on()).available(days.get(0).on()),
+                year.last(),
+                with.balance(year.last()),
+                waitingElsewhere(account, request),
+                days.stream()
+                        .map(day -> view(day, facts, with, away.getOrDefault(day.on(), List.of())))
+                        .toList(),
+                List.copyOf(problems));
+    }
+
+    private static DayView view(RequestStore.StoredDay day, Account account, Ledger with, List<String> away) {
+        return new DayView(
+                day.on(),
+                day.part(),
+                day.hours(),
+                day.amount(),
+                day.because(),
+                account.holidays().on(day.on()).map(Holiday::name).orElse(null),
+                with.balance(day.on()),
+                away,
+                day.decision());
+    }
+
+    private Amount waitingElsewhere(PersonAccount account, RequestSummary request) {
+        return Amount.sum(store.ofPerson(account.person().id(), Integer.MAX_VALUE).stream()
+                .filter(other -> other.state() == RequestState.WAITING
+                        && other.policyId() == account.policy().id()
+                        && (request == null || other.id() != request.id()))
+                .map(RequestSummary::total)
+                .toList());
+    }
+
+    private Map<LocalDate, List<String>> away(Person person, List<RequestStore.StoredDay> days) {
+        return store
+                .away(
+                        person.teamId(),
+                        days.stream().map(RequestStore.StoredDay::on).toList())
+                .stream()
+                .filter(away -> away.personId() != person.id())
+                .collect(Collectors.groupingBy(
+                        RequestStore.Away::on, Collectors.mapping(RequestStore.Away::name, Collectors.toList())));
+    }
+
+    private List<Problem> rulesBroken(PersonAccount account, List<RequestStore.StoredDay> days, String note) {
+        List<Problem> problems = new ArrayList<>(protectedDays(account.person(), days));
+        PolicyDetail policy = account.policy();
+        LocalDate today = clock.today();
+        for (RequestStore.StoredDay day : days) {
+            if (day.on().isBefore(today)) {
+                problems.add(new Problem(
+                        day.on(), "days", RequestWords.day(day.on()) + " is in the past. Ask payroll to enter it."));
+            }
+            Amount due = new WorkingDays(
+                            account.account().employment(), account.account().holidays())
+                    .hoursOn(day.on());
+            if (day.part() == RequestDraft.Part.HOURS
+                    && due.isPositive()
+                    && day.hours().isMoreThan(due)) {
+                problems.add(new Problem(
+                        day.on(),
+                        "days",
+                        "Only " + due + " hours are scheduled on " + RequestWords.day(day.on()) + "."));
+            }
+        }
+        LocalDate first = days.get(0).on();
+        if (!first.isBefore(today)
+                && first.isBefore(today.plusDays(policy.rules().noticeDays()))) {
+            problems.add(new Problem(
+                    first, "days", policy.name() + " needs " + policy.rules().noticeDays() + " days of notice."));
+        }
+        if (policy.rules().noteRequired() && note.isBlank()) {
+            problems.add(new Problem(null, "note", policy.name() + " needs a note that says what it is for."));
+        }
+        if (days.stream().allMatch(day -> day.amount().isZero())) {
+            problems.add(
+                    new Problem(null, "days", "None of these days is a working day; nothing needs to be asked for."));
+        }
+        return problems;
+    }
+
+    private List<Problem> protectedDays(Person person, List<RequestStore.StoredDay> days) {
+        return days.stream()
+                .filter(day -> day.amount().isPositive())
+                .flatMap(day -> holidays
+                        .protecting(day.on(), person.teamId())
+                        .map(dates -> new Problem(
+                                day.on(),
+                                "days",
+                                RequestWords.day(day.on()) + " is a protected date: " + dates.reason() + "."))
+                        .stream())
+                .toList();
+    }
+
+    private List<Problem> overlaps(RequestDraft draft) {
+        Map<LocalDate, Long> taken = store.takenDays(draft.personId());
+        return draft.days().stream()
+                .map(RequestDraft.AskedDay::on)
+                .filter(taken::containsKey)
+                .map(day -> new Problem(
+                        day, "days", "There is leave on " + RequestWords.day(day) + " already, waiting or approved."))
+                .toList();
+    }
+
+    private void requireSensibleDays(RequestDraft draft) {
+        Set<LocalDate> seen = new HashSet<>();
+        LocalDate before = null;
+        for (RequestDraft.AskedDay day : draft.days()) {
+            if (!seen.add(day.on()) || (before != null && day.on().isBefore(before))) {
+                throw Refusal.of("days", "Each day can be asked for once, in order of time.");
+            }
+            before = day.on();
+        }
+        if (before.isAfter(clock.today().plusMonths(MOST_MONTHS_AHEAD))) {
+            throw Refusal.of("days", "Leave can be asked for up to " + MOST_MONTHS_AHEAD + " months ahead.");
+        }
+    }
+
+    private PersonAccount account(RequestDraft draft) {
+        LocalDate last = draft.days().get(draft.days().size() - 1).on();
+        return account(people.get(draft.personId()), draft.policyId(), last);
+    }
+
+    /** The account with facts forecast through the year after the last day, so that later booked leave is checked. */
+    private PersonAccount account(Person person, long policyId, LocalDate last) {
+        LocalDate horizon = Optional.of(last)
+                .filter(clock.today()::isBefore)
+                .orElse(clock.today())
+                .plusYears(2);
+        return balances.account(person, policyId, Outlook.ahead(clock.today(), horizon));
+    }
+
+    private static LeaveCosting costing(PersonAccount account) {
+        return new LeaveCosting(
+                new WorkingDays(
+                        account.account().employment(), account.account().holidays()),
+                account.policy().unit(),
+                account.policy().rules().holidaysCost(),
+                account.policy().rules().daysOffCost());
+    }
+}

@@ -1,0 +1,11 @@
+package upahead.server.requests;
+
+/** Where a request stands. */
+public enum RequestState {
+    WAITING,
+    APPROVED,
+    PARTLY_APPROVED,
+    DECLINED,
+    WITHDRAWN,
+    CANCELLED
+}

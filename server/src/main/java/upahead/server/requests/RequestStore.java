@@ -1,0 +1,252 @@
+package upahead.server.requests;
+
+import static upahead.server.database.Tables.LEAVE_DAY;
+import static upahead.server.database.Tables.LEAVE_REQUEST;
+import static upahead.server.database.Tables.PERSON;
+import static upahead.server.database.Tables.POLICY;
+import static upahead.server.database.Tables.REQUEST_EVENT;
+import static upahead.server.database.Tables.TEAM;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+import upahead.core.leave.LeaveCosting.Because;
+import upahead.core.leave.LeaveCosting.DayCost;
+import upahead.core.quantity.Amount;
+import upahead.core.quantity.Unit;
+
+/** Requests, their days and their history. */
+@Repository
+class RequestStore {
+
+    /** A day of a stored request. */
+    record StoredDay(
+            LocalDate on, RequestDraft.Part part, Amount hours, Amount amount, Because because, Decision decision) {}
+
+    /** Somebody of a team who is away on a day. */
+    record Away(LocalDate on, long personId, String name) {}
+
+    private static final Field<LocalDate> FIRST = DSL.min(LEAVE_DAY.ON_DATE);
+    private static final Field<LocalDate> LAST = DSL.max(LEAVE_DAY.ON_DATE);
+    private static final Field<BigDecimal> TOTAL = DSL.sum(LEAVE_DAY.AMOUNT);
+
+    private final DSLContext sql;
+
+    RequestStore(DSLContext sql) {
+        this.sql = sql;
+    }
+
+    /** Makes everybody else who changes this person's requests wait until the transaction ends. */
+    void lockPerson(long personId) {
+        sql.select(PERSON.ID)
+                .from(PERSON)
+                .where(PERSON.ID.eq(personId))
+                .forUpdate()
+                .fetch();
+    }
+
+    long add(RequestDraft draft, List<DayCost> costs, LocalDateTime sentAt) {
+        long id = sql.insertInto(LEAVE_REQUEST)
+                .set(LEAVE_REQUEST.PERSON_ID, draft.personId())
+                .set(LEAVE_REQUEST.POLICY_ID, draft.policyId())
+                .set(LEAVE_REQUEST.STATE, RequestState.WAITING.name())
+                .set(LEAVE_REQUEST.NOTE, draft.note().strip())
+                .set(LEAVE_REQUEST.SENT_AT, sentAt)
+                .set(LEAVE_REQUEST.EDITS, 0)
+                .returningResult(LEAVE_REQUEST.ID)
+                .fetchOne(LEAVE_REQUEST.ID);
+        for (int i = 0; i < costs.size(); i++) {
+            DayCost cost = costs.get(i);
+            sql.insertInto(LEAVE_DAY)
+                    .set(LEAVE_DAY.REQUEST_ID, id)
+                    .set(LEAVE_DAY.ON_DATE, cost.on())
+                    .set(LEAVE_DAY.ASKED, draft.days().get(i).part().name())
+                    .set(LEAVE_DAY.HOURS, cost.hours().value())
+                    .set(LEAVE_DAY.AMOUNT, cost.amount().value())
+                    .set(LEAVE_DAY.BECAUSE, cost.because().name())
+                    .execute();
+        }
+        return id;
+    }
+
+    void addEvent(long requestId, LocalDateTime at, String actor, String what, String message) {
+        sql.insertInto(REQUEST_EVENT)
+                .set(REQUEST_EVENT.REQUEST_ID, requestId)
+                .set(REQUEST_EVENT.AT, at)
+                .set(REQUEST_EVENT.ACTOR, actor)
+                .set(REQUEST_EVENT.WHAT, what)
+                .set(REQUEST_EVENT.MESSAGE, message)
+                .execute();
+    }
+
+    /** Changes a waiting request's state if it is still as it was seen; tells whether it was. */
+    boolean move(long id, int seenEdits, RequestState to) {
+        return sql.update(LEAVE_REQUEST)
+                        .set(LEAVE_REQUEST.STATE, to.name())
+                        .set(LEAVE_REQUEST.EDITS, seenEdits + 1)
+                        .where(LEAVE_REQUEST.ID.eq(id))
+                        .and(LEAVE_REQUEST.EDITS.eq(seenEdits))
+                        .and(LEAVE_REQUEST.STATE.eq(RequestState.WAITING.name()))
+                        .execute()
+                == 1;
+    }
+
+    void decide(long id, LocalDate on, Decision decision) {
+        sql.update(LEAVE_DAY)
+                .set(LEAVE_DAY.DECISION, decision.name())
+                .where(LEAVE_DAY.REQUEST_ID.eq(id))
+                .and(LEAVE_DAY.ON_DATE.eq(on))
+                .execute();
+    }
+
+    Optional<RequestSummary> find(long id) {
+        return summaries(LEAVE_REQUEST.ID.eq(id), 1, 0).stream().findFirst();
+    }
+
+    List<RequestSummary> ofPerson(long personId, int most) {
+        return summaries(LEAVE_REQUEST.PERSON_ID.eq(personId), most, 0);
+    }
+
+    /** Requests in some states, of everybody or of the people of one approver. */
+    List<RequestSummary> inStates(Collection<RequestState> states, Long approverId, int page, int size) {
+        return summaries(inStates(states, approverId), size, page * size);
+    }
+
+    int count(Collection<RequestState> states, Long approverId) {
+        return sql.fetchCount(sql.select(LEAVE_REQUEST.ID)
+                .from(LEAVE_REQUEST)
+                .join(PERSON)
+                .on(PERSON.ID.eq(LEAVE_REQUEST.PERSON_ID))
+                .where(inStates(states, approverId)));
+    }
+
+    /** Waiting requests of a pay group with a day within some days. */
+    List<RequestSummary> waitingWithin(long payGroupId, LocalDate first, LocalDate last) {
+        return summaries(
+                LEAVE_REQUEST
+                        .STATE
+                        .eq(RequestState.WAITING.name())
+                        .and(PERSON.PAY_GROUP_ID.eq(payGroupId))
+                        .and(LEAVE_REQUEST.ID.in(sql.select(LEAVE_DAY.REQUEST_ID)
+                                .from(LEAVE_DAY)
+                                .where(LEAVE_DAY.ON_DATE.between(first, last)))),
+                Integer.MAX_VALUE,
+                0);
+    }
+
+    List<StoredDay> days(long requestId) {
+        return sql.selectFrom(LEAVE_DAY)
+                .where(LEAVE_DAY.REQUEST_ID.eq(requestId))
+                .orderBy(LEAVE_DAY.ON_DATE)
+                .fetch(row -> new StoredDay(
+                        row.getOnDate(),
+                        RequestDraft.Part.valueOf(row.getAsked()),
+                        new Amount(row.getHours()),
+                        new Amount(row.getAmount()),
+                        Because.valueOf(row.getBecause()),
+                        row.getDecision() == null ? null : Decision.valueOf(row.getDecision())));
+    }
+
+    List<RequestDetail.Event> events(long requestId) {
+        return sql.selectFrom(REQUEST_EVENT)
+                .where(REQUEST_EVENT.REQUEST_ID.eq(requestId))
+                .orderBy(REQUEST_EVENT.ID)
+                .fetch(row -> new RequestDetail.Event(row.getAt(), row.getActor(), row.getWhat(), row.getMessage()));
+    }
+
+    /** Who of a team has approved leave on some days. */
+    List<Away> away(long teamId, Collection<LocalDate> days) {
+        return sql.selectDistinct(LEAVE_DAY.ON_DATE, PERSON.ID, PERSON.NAME)
+                .from(LEAVE_DAY)
+                .join(LEAVE_REQUEST)
+                .on(LEAVE_REQUEST.ID.eq(LEAVE_DAY.REQUEST_ID))
+                .join(PERSON)
+                .on(PERSON.ID.eq(LEAVE_REQUEST.PERSON_ID))
+                .where(PERSON.TEAM_ID.eq(teamId))
+                .and(LEAVE_DAY.DECISION.eq(Decision.APPROVED.name()))
+                .and(LEAVE_DAY.HOURS.gt(BigDecimal.ZERO))
+                .and(LEAVE_DAY.ON_DATE.in(days))
+                .orderBy(PERSON.NAME)
+                .fetch(row -> new Away(row.value1(), row.value2(), row.value3()));
+    }
+
+    /** The days on which a person has leave that waits or is approved. */
+    Map<LocalDate, Long> takenDays(long personId) {
+        return sql.select(LEAVE_DAY.ON_DATE, LEAVE_REQUEST.ID)
+                .from(LEAVE_DAY)
+                .join(LEAVE_REQUEST)
+                .on(LEAVE_REQUEST.ID.eq(LEAVE_DAY.REQUEST_ID))
+                .where(LEAVE_REQUEST.PERSON_ID.eq(personId))
+                .and(LEAVE_DAY.AMOUNT.gt(BigDecimal.ZERO))
+                .and(LEAVE_DAY
+                        .DECISION
+                        .eq(Decision.APPROVED.name())
+                        .or(LEAVE_REQUEST.STATE.eq(RequestState.WAITING.name())))
+                .fetchMap(LEAVE_DAY.ON_DATE, LEAVE_REQUEST.ID);
+    }
+
+    private static Condition inStates(Collection<RequestState> states, Long approverId) {
+        Condition condition =
+                LEAVE_REQUEST.STATE.in(states.stream().map(RequestState::name).toList());
+        return approverId == null ? condition : condition.and(PERSON.APPROVER_ID.eq(approverId));
+    }
+
+    private List<RequestSummary> summaries(Condition condition, int most, int skip) {
+        return sql.select(
+                        LEAVE_REQUEST.asterisk(), PERSON.NAME, TEAM.NAME, POLICY.NAME, POLICY.UNIT, FIRST, LAST, TOTAL)
+                .from(LEAVE_REQUEST)
+                .join(PERSON)
+                .on(PERSON.ID.eq(LEAVE_REQUEST.PERSON_ID))
+                .join(TEAM)
+                .on(TEAM.ID.eq(PERSON.TEAM_ID))
+                .join(POLICY)
+                .on(POLICY.ID.eq(LEAVE_REQUEST.POLICY_ID))
+                .join(LEAVE_DAY)
+                .on(LEAVE_DAY.REQUEST_ID.eq(LEAVE_REQUEST.ID))
+                .where(condition)
+                .groupBy(
+                        LEAVE_REQUEST.ID,
+                        LEAVE_REQUEST.PERSON_ID,
+                        LEAVE_REQUEST.POLICY_ID,
+                        LEAVE_REQUEST.STATE,
+                        LEAVE_REQUEST.NOTE,
+                        LEAVE_REQUEST.SENT_AT,
+                        LEAVE_REQUEST.EDITS,
+                        PERSON.NAME,
+                        TEAM.NAME,
+                        POLICY.NAME,
+                        POLICY.UNIT)
+                .orderBy(FIRST, LEAVE_REQUEST.ID)
+                .limit(most)
+                .offset(skip)
+                .fetch(RequestStore::summary);
+    }
+
+    private static RequestSummary summary(Record row) {
+        return new RequestSummary(
+                row.get(LEAVE_REQUEST.ID),
+                row.get(LEAVE_REQUEST.PERSON_ID),
+                row.get(PERSON.NAME),
+                row.get(TEAM.NAME),
+                row.get(LEAVE_REQUEST.POLICY_ID),
+                row.get(POLICY.NAME),
+                Unit.valueOf(row.get(POLICY.UNIT)),
+                RequestState.valueOf(row.get(LEAVE_REQUEST.STATE)),
+                row.get(FIRST),
+                row.get(LAST),
+                new Amount(row.get(TOTAL)),
+                row.get(LEAVE_REQUEST.NOTE),
+                row.get(LEAVE_REQUEST.SENT_AT),
+                row.get(LEAVE_REQUEST.EDITS));
+    }
+}

@@ -1,0 +1,243 @@
+package upahead.server.requests;
+
+import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Set;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.server.access.CurrentUser;
+import upahead.server.access.SignedIn;
+import upahead.server.audit.Audit;
+import upahead.server.clock.MovableClock;
+import upahead.server.json.Page;
+import upahead.server.mail.Mailbox;
+import upahead.server.people.People;
+import upahead.server.people.Person;
+import upahead.server.people.Reach;
+import upahead.server.problems.Refusal;
+
+/** Asking for leave, and deciding. */
+@Service
+public class Requests {
+
+    private static final int RECENT = 6;
+    private static final int LONGEST_MESSAGE = 1000;
+
+    private final RequestStore store;
+    private final RequestReviewer reviewer;
+    private final People people;
+    private final Reach reach;
+    private final CurrentUser user;
+    private final Mailbox mailbox;
+    private final Audit audit;
+    private final MovableClock clock;
+
+    Requests(
+            RequestStore store,
+            RequestReviewer reviewer,
+            People people,
+            Reach reach,
+            CurrentUser user,
+            Mailbox mailbox,
+            Audit audit,
+            MovableClock clock) {
+        this.store = store;
+        this.reviewer = reviewer;
+        this.people = people;
+        this.reach = reach;
+        this.user = user;
+        this.mailbox = mailbox;
+        this.audit = audit;
+        this.clock = clock;
+    }
+
+    /** What a request would cost and what stands against it, before it is sent. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("@reach.person(#draft.personId())")
+    public RequestReview preview(RequestDraft draft) {
+        return reviewer.review(draft);
+    }
+
+    /**
+     * Sends a request to the person's approver.
+     *
+     * @throws Refusal if something stands against it
+     */
+    @Transactional
+    @PreAuthorize("@reach.person(#draft.personId())")
+    public RequestDetail send(RequestDraft draft) {
+        store.lockPerson(draft.personId());
+        RequestReview review = reviewer.review(draft);
+        if (!review.problems().isEmpty()) {
+            RequestReview.Problem problem = review.problems().get(0);
+            throw Refusal.of(problem.field(), problem.message());
+        }
+        long id = store.add(draft, reviewer.costs(draft), clock.now());
+        store.addEvent(id, clock.now(), user.get().name(), "SENT", draft.note().strip());
+        RequestSummary request = get(id);
+        audit.record("request", id, "sent a request", null, draft);
+        tellApprover(people.get(draft.personId()), request);
+        return detail(request);
+    }
+
+    /** Requests in some states: for an administrator everybody's, for an approver those of the people assigned. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasAnyRole('ADMINISTRATOR', 'APPROVER')")
+    public Page<RequestSummary> queue(Set<RequestState> states, int page, int size) {
+        SignedIn signedIn = user.get();
+        Long approver = signedIn.isAdministrator() ? null : signedIn.personId();
+        Set<RequestState> wanted = states.isEmpty() ? EnumSet.allOf(RequestState.class) : states;
+        return new Page<>(store.inStates(wanted, approver, page, size), store.count(wanted, approver));
+    }
+
+    /** One's own requests, or those of somebody one reaches. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("@reach.person(#personId)")
+    public List<RequestSummary> ofPerson(long personId) {
+        return store.ofPerson(personId, 100);
+    }
+
+    /** A request with everything needed to decide it. */
+    @Transactional(readOnly = true)
+    public RequestDetail open(long id) {
+        RequestSummary request = get(id);
+        if (!reach.person(request.personId())) {
+            throw new AccessDeniedException("out of reach");
+        }
+        return detail(request);
+    }
+
+    /** Waiting requests of a pay group with a day in a period. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public List<RequestSummary> waitingWithin(long payGroupId, LocalDate first, LocalDate last) {
+        return store.waitingWithin(payGroupId, first, last);
+    }
+
+    /**
+     * Decides a waiting request, day by day.
+     *
+     * @param seenEdits the state of the request that was looked at
+     * @param decisions one for each of its days
+     * @throws Refusal if somebody decided it meanwhile, or a day is left undecided
+     */
+    @Transactional
+    public RequestDetail decide(long id, int seenEdits, Map<LocalDate, Decision> decisions, String message) {
+        RequestSummary request = get(id);
+        if (!reach.leads(request.personId())) {
+            throw new AccessDeniedException("not the approver");
+        }
+        requireShort(message);
+        store.lockPerson(request.personId());
+        List<LocalDate> days =
+                store.days(id).stream().map(RequestStore.StoredDay::on).toList();
+        if (!decisions.keySet().equals(Set.copyOf(days))) {
+            throw Refusal.of("days", "Please decide every day of the request.");
+        }
+        RequestState state = stateAfter(decisions);
+        if (!store.move(id, seenEdits, state)) {
+            throw Refusal.conflict(decidedAlready(id));
+        }
+        decisions.forEach((day, decision) -> store.decide(id, day, decision));
+        store.addEvent(id, clock.now(), user.get().name(), state.name(), message.strip());
+        RequestSummary decided = get(id);
+        audit.record("request", id, "decided a request", request, decided);
+        tellRequester(decided, message.strip());
+        return detail(decided);
+    }
+
+    /**
+     * Takes a waiting request back.
+     *
+     * @throws Refusal if it does not wait any more
+     */
+    @Transactional
+    public RequestDetail withdraw(long id, int seenEdits) {
+        RequestSummary request = get(id);
+        if (!isOwn(request)) {
+            throw new AccessDeniedException("not one's own");
+        }
+        if (!store.move(id, seenEdits, RequestState.WITHDRAWN)) {
+            throw Refusal.conflict(decidedAlready(id));
+        }
+        store.addEvent(id, clock.now(), user.get().name(), "WITHDRAWN", "");
+        RequestSummary withdrawn = get(id);
+        audit.record("request", id, "withdrew a request", request, withdrawn);
+        return detail(withdrawn);
+    }
+
+    private RequestSummary get(long id) {
+        return store.find(id).orElseThrow(() -> Refusal.notFound("request"));
+    }
+
+    private RequestDetail detail(RequestSummary request) {
+        boolean waiting = request.state() == RequestState.WAITING;
+        List<RequestSummary> recent = store.ofPerson(request.personId(), Integer.MAX_VALUE).stream()
+                .filter(other -> other.id() != request.id())
+                .sorted((one, other) -> other.first().compareTo(one.first()))
+                .limit(RECENT)
+                .toList();
+        return new RequestDetail(
+                request,
+                reviewer.review(request),
+                waiting && reach.leads(request.personId()),
+                waiting && isOwn(request),
+                store.events(request.id()),
+                recent);
+    }
+
+    private boolean isOwn(RequestSummary request) {
+        return user.get().person().filter(own -> own == request.personId()).isPresent();
+    }
+
+    private String decidedAlready(long id) {
+        List<RequestDetail.Event> events = store.events(id);
+        RequestDetail.Event last = events.get(events.size() - 1);
+        return last.actor() + " has decided this request meanwhile: "
+                + last.what().toLowerCase(Locale.ROOT).replace('_', ' ')
+                + ". Your message was not sent; nothing was changed.";
+    }
+
+    private static RequestState stateAfter(Map<LocalDate, Decision> decisions) {
+        Set<Decision> kinds = Set.copyOf(decisions.values());
+        if (kinds.size() > 1) {
+            return RequestState.PARTLY_APPROVED;
+        }
+        return kinds.contains(Decision.APPROVED) ? RequestState.APPROVED : RequestState.DECLINED;
+    }
+
+    private static void requireShort(String message) {
+        if (message.length() > LONGEST_MESSAGE) {
+            throw Refusal.of("message", "A message has at most " + LONGEST_MESSAGE + " characters.");
+        }
+    }
+
+    private void tellApprover(Person person, RequestSummary request) {
+        if (person.approverId() != null) {
+            Person approver = people.get(person.approverId());
+            mailbox.send(
+                    approver.id(),
+                    approver.email(),
+                    person.name() + " asks for " + request.policy() + " from " + RequestWords.day(request.first()),
+                    person.name() + " asks for " + RequestWords.amount(request.total(), request.unit()) + " of "
+                            + request.policy() + ", " + RequestWords.day(request.first()) + " to "
+                            + RequestWords.day(request.last())
+                            + (request.note().isEmpty() ? "." : ", with the note: " + request.note()));
+        }
+    }
+
+    private void tellRequester(RequestSummary request, String message) {
+        Person person = people.get(request.personId());
+        String state = request.state().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        mailbox.send(
+                person.id(),
+                person.email(),
+                "Your " + request.policy() + " from " + RequestWords.day(request.first()) + " is " + state,
+                user.get().name() + ": " + state + (message.isEmpty() ? "." : ". " + message));
+    }
+}
