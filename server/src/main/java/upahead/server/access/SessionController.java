@@ -7,6 +7,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import java.time.LocalDate;
 import org.springframework.http.HttpStatus;
+import org.springframework.lang.Nullable;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
@@ -41,7 +42,14 @@ class SessionController {
      * @param fresh whether nobody can sign in yet
      */
     record SessionView(
-            boolean signedIn, boolean fresh, boolean demo, LocalDate today, String name, Role role, Long personId) {}
+            boolean signedIn,
+            boolean fresh,
+            boolean demo,
+            LocalDate today,
+            @Nullable String username,
+            @Nullable String name,
+            @Nullable Role role,
+            @Nullable Long personId) {}
 
     private final SignInService signIns;
     private final CurrentUser user;
@@ -59,7 +67,7 @@ class SessionController {
     SessionView session() {
         var authentication = SecurityContextHolder.getContext().getAuthentication();
         if (authentication == null || !(authentication.getPrincipal() instanceof SignedIn)) {
-            return new SessionView(false, signIns.isFresh(), demo.isRunning(), clock.today(), null, null, null);
+            return new SessionView(false, signIns.isFresh(), demo.isRunning(), clock.today(), null, null, null, null);
         }
         return view(user.get());
     }
@@ -95,6 +103,13 @@ class SessionController {
 
     private SessionView view(SignedIn signedIn) {
         return new SessionView(
-                true, false, demo.isRunning(), clock.today(), signedIn.name(), signedIn.role(), signedIn.personId());
+                true,
+                false,
+                demo.isRunning(),
+                clock.today(),
+                signedIn.username(),
+                signedIn.name(),
+                signedIn.role(),
+                signedIn.personId());
     }
 }

@@ -2,6 +2,7 @@ package upahead.server.balances;
 
 import java.time.LocalDate;
 import java.util.List;
+import org.springframework.lang.Nullable;
 import upahead.core.ledger.LineKind;
 import upahead.core.quantity.Amount;
 
@@ -20,9 +21,9 @@ public record BalanceDetail(
         LocalDate from,
         LocalDate through,
         Amount opening,
-        Amount balanceLimit,
-        Amount earnedPerYearLimit,
-        Amount usedPerYearLimit,
+        @Nullable Amount balanceLimit,
+        @Nullable Amount earnedPerYearLimit,
+        @Nullable Amount usedPerYearLimit,
         Amount overdraw,
         List<Line> lines) {
 

@@ -1,6 +1,7 @@
 package upahead.server.balances;
 
 import java.time.LocalDate;
+import org.springframework.lang.Nullable;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.server.policies.PolicyKind;
@@ -26,8 +27,8 @@ public record BalanceRow(
         Amount booked,
         Amount balance,
         Amount available,
-        LocalDate useBegins,
-        Lapse nextLapse) {
+        @Nullable LocalDate useBegins,
+        @Nullable Lapse nextLapse) {
 
     /** Time that is about to lapse. */
     public record Lapse(LocalDate on, Amount amount) {}

@@ -1,6 +1,7 @@
 package upahead.server.holidays;
 
 import java.time.LocalDate;
+import org.springframework.lang.Nullable;
 
 /**
  * Days on which no leave can be booked.
@@ -8,7 +9,8 @@ import java.time.LocalDate;
  * @param teamId null where they hold for everybody
  * @param team its name, null where they hold for everybody
  */
-public record ProtectedDate(long id, LocalDate starts, LocalDate ends, String reason, Long teamId, String team) {
+public record ProtectedDate(
+        long id, LocalDate starts, LocalDate ends, String reason, @Nullable Long teamId, @Nullable String team) {
 
     public boolean holdsFor(LocalDate day, long ofTeam) {
         return !day.isBefore(starts) && !day.isAfter(ends) && (teamId == null || teamId == ofTeam);

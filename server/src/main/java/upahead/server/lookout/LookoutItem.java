@@ -1,6 +1,7 @@
 package upahead.server.lookout;
 
 import java.time.LocalDate;
+import org.springframework.lang.Nullable;
 
 /**
  * Something that needs somebody.
@@ -19,10 +20,10 @@ public record LookoutItem(
         LocalDate by,
         String what,
         String why,
-        Long personId,
-        Long requestId,
-        Long runId,
-        Long policyId) {
+        @Nullable Long personId,
+        @Nullable Long requestId,
+        @Nullable Long runId,
+        @Nullable Long policyId) {
 
     /** By how soon. */
     public enum Urgency {

@@ -1,6 +1,7 @@
 package upahead.server.payruns;
 
 import java.time.LocalDate;
+import org.springframework.lang.Nullable;
 
 /**
  * Something that stops a close.
@@ -8,7 +9,8 @@ import java.time.LocalDate;
  * @param personId null where it is about nobody in particular
  * @param requestId the waiting request, null where it is something else
  */
-public record Blocker(Kind kind, String message, Long personId, Long requestId, LocalDate on) {
+public record Blocker(
+        Kind kind, String message, @Nullable Long personId, @Nullable Long requestId, @Nullable LocalDate on) {
 
     /** What stops it. */
     public enum Kind {

@@ -2,6 +2,7 @@ package upahead.server.payruns;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import org.springframework.lang.Nullable;
 import upahead.core.calendar.DateSpan;
 
 /**
@@ -16,8 +17,8 @@ public record PayRun(
         LocalDate firstDay,
         LocalDate lastDay,
         RunState state,
-        LocalDateTime closedAt,
-        String closedBy) {
+        @Nullable LocalDateTime closedAt,
+        @Nullable String closedBy) {
 
     public DateSpan period() {
         return new DateSpan(firstDay, lastDay);

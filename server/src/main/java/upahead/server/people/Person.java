@@ -1,6 +1,7 @@
 package upahead.server.people;
 
 import java.time.LocalDate;
+import org.springframework.lang.Nullable;
 
 /**
  * An employee as the directory shows them.
@@ -14,7 +15,7 @@ public record Person(
         long id,
         String code,
         String name,
-        String email,
+        @Nullable String email,
         long siteId,
         String site,
         long teamId,
@@ -22,10 +23,10 @@ public record Person(
         EmploymentType employmentType,
         long payGroupId,
         String payGroup,
-        Long approverId,
-        String approver,
+        @Nullable Long approverId,
+        @Nullable String approver,
         LocalDate hired,
-        LocalDate lastDay) {
+        @Nullable LocalDate lastDay) {
 
     public boolean isEmployedWithin(LocalDate first, LocalDate last) {
         return !hired.isAfter(last) && (lastDay == null || !lastDay.isBefore(first));

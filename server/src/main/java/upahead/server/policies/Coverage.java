@@ -2,6 +2,7 @@ package upahead.server.policies;
 
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
+import org.springframework.lang.Nullable;
 import upahead.server.people.EmploymentType;
 import upahead.server.people.Person;
 
@@ -11,7 +12,7 @@ import upahead.server.people.Person;
  * @param ids of the teams or sites or people; of no effect otherwise
  * @param types of employment; of no effect otherwise
  */
-public record Coverage(@NotNull By by, List<Long> ids, List<EmploymentType> types) {
+public record Coverage(@NotNull By by, @Nullable List<Long> ids, @Nullable List<EmploymentType> types) {
 
     /** What the covered people have in common. */
     public enum By {

@@ -4,6 +4,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import org.springframework.lang.Nullable;
 import upahead.core.earning.EarningMethod;
 import upahead.core.earning.NoEarning;
 import upahead.core.earning.PerHoursWorked;
@@ -27,20 +28,20 @@ import upahead.server.problems.Refusal;
  */
 public record TermsDocument(
         @NotNull Earning earning,
-        List<Band> tenure,
+        @Nullable List<Band> tenure,
         boolean scaleByFte,
-        Time waitToEarn,
-        Time waitToUse,
-        Amount balanceLimit,
-        Amount earnedPerYearLimit,
-        Amount usedPerYearLimit,
-        Amount overdraw,
-        Amount carry,
-        CarriedUsable carriedUsable,
-        Leftover excess,
-        Time creditsUsable,
-        Leftover onLeaving,
-        RoundingRule rounding) {
+        @Nullable Time waitToEarn,
+        @Nullable Time waitToUse,
+        @Nullable Amount balanceLimit,
+        @Nullable Amount earnedPerYearLimit,
+        @Nullable Amount usedPerYearLimit,
+        @Nullable Amount overdraw,
+        @Nullable Amount carry,
+        @Nullable CarriedUsable carriedUsable,
+        @Nullable Leftover excess,
+        @Nullable Time creditsUsable,
+        @Nullable Leftover onLeaving,
+        @Nullable RoundingRule rounding) {
 
     /** The earning methods by name. */
     public enum Method {
@@ -53,14 +54,14 @@ public record TermsDocument(
     /** How time is earned: of the figures, those of the method count. */
     public record Earning(
             @NotNull Method method,
-            Amount amount,
-            Upfront.FirstYear firstYear,
-            PerPeriod.Every every,
+            @Nullable Amount amount,
+            @Nullable Upfront.FirstYear firstYear,
+            @Nullable PerPeriod.Every every,
             boolean perYear,
-            PerPeriod.Posts posts,
-            PerPeriod.Months months,
-            PerPeriod.Partial partial,
-            Amount forEvery,
+            @Nullable PerPeriod.Posts posts,
+            @Nullable PerPeriod.Months months,
+            @Nullable PerPeriod.Partial partial,
+            @Nullable Amount forEvery,
             boolean wholeStepsOnly,
             boolean paidLeaveCounts,
             boolean paidHolidaysCount) {}
@@ -72,7 +73,7 @@ public record TermsDocument(
     public record Time(int count, @NotNull Wait.In in) {}
 
     /** Until when carried time can be used: for some time, or until a month and day such as {@code 03-31}. */
-    public record CarriedUsable(Time time, String until) {}
+    public record CarriedUsable(@Nullable Time time, @Nullable String until) {}
 
     /** Rounding of the year's running total. */
     public record RoundingRule(@NotNull Amount step, @NotNull Rounding.Mode mode) {}

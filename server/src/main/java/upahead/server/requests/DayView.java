@@ -2,6 +2,7 @@ package upahead.server.requests;
 
 import java.time.LocalDate;
 import java.util.List;
+import org.springframework.lang.Nullable;
 import upahead.core.leave.LeaveCosting.Because;
 import upahead.core.quantity.Amount;
 
@@ -21,7 +22,7 @@ public record DayView(
         Amount hours,
         Amount amount,
         Because because,
-        String holiday,
+        @Nullable String holiday,
         Amount left,
         List<String> away,
-        Decision decision) {}
+        @Nullable Decision decision) {}

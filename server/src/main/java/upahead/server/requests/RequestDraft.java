@@ -6,6 +6,7 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import org.springframework.lang.Nullable;
 import upahead.core.leave.Asked;
 import upahead.core.quantity.Amount;
 import upahead.server.problems.Refusal;
@@ -35,7 +36,7 @@ public record RequestDraft(
      *
      * @param hours for a part in hours, else null
      */
-    public record AskedDay(@NotNull LocalDate on, @NotNull Part part, Amount hours) {
+    public record AskedDay(@NotNull LocalDate on, @NotNull Part part, @Nullable Amount hours) {
         Asked asked() {
             if (part != Part.HOURS) {
                 return part == Part.WHOLE ? Asked.WHOLE_DAY : Asked.HALF_DAY;

@@ -2,6 +2,7 @@ package upahead.server.requests;
 
 import java.time.LocalDate;
 import java.util.List;
+import org.springframework.lang.Nullable;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 
@@ -29,5 +30,5 @@ public record RequestReview(
      * @param on the day it is about, null where it is about all of it
      * @param field where it is put right
      */
-    public record Problem(LocalDate on, String field, String message) {}
+    public record Problem(@Nullable LocalDate on, String field, String message) {}
 }

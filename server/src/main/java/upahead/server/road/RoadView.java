@@ -2,6 +2,7 @@ package upahead.server.road;
 
 import java.time.LocalDate;
 import java.util.List;
+import org.springframework.lang.Nullable;
 import upahead.core.calendar.PayCalendar;
 
 /**
@@ -11,9 +12,9 @@ import upahead.core.calendar.PayCalendar;
  * @param payGroup its name, null while there is none
  */
 public record RoadView(
-        Long payGroupId,
-        String payGroup,
-        PayCalendar.Every every,
+        @Nullable Long payGroupId,
+        @Nullable String payGroup,
+        @Nullable PayCalendar.Every every,
         LocalDate today,
         List<Segment> periods,
         List<Mark> marks) {
@@ -30,7 +31,7 @@ public record RoadView(
      *
      * @param runId its pay run, null while it is ahead
      */
-    public record Segment(LocalDate first, LocalDate last, State state, Long runId) {}
+    public record Segment(LocalDate first, LocalDate last, State state, @Nullable Long runId) {}
 
     /** What happens on a day. */
     public enum Kind {

@@ -1,0 +1,233 @@
+package upahead.browser;
+
+import java.io.File;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.util.List;
+import java.util.Map;
+import java.util.function.BooleanSupplier;
+import java.util.function.Consumer;
+import org.openqa.selenium.By;
+import org.openqa.selenium.Dimension;
+import org.openqa.selenium.JavascriptExecutor;
+import org.openqa.selenium.Keys;
+import org.openqa.selenium.OutputType;
+import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebDriverException;
+import org.openqa.selenium.WebElement;
+import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.chrome.ChromeDriverService;
+import org.openqa.selenium.chrome.ChromeOptions;
+import org.openqa.selenium.support.ui.WebDriverWait;
+
+/** A person at a browser: opens places, reads what is there, clicks what can be read, and waits as a person waits. */
+final class Browser implements AutoCloseable {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(20);
+
+    private final ChromeDriver driver;
+    private final String address;
+    private final Path downloads;
+
+    Browser(String address) {
+        this.address = address;
+        this.downloads = temporaryFolder();
+        ChromeOptions options = new ChromeOptions();
+        options.setBinary("/usr/bin/chromium");
+        options.addArguments(
+                "--headless=new",
+                "--no-sandbox",
+                "--disable-gpu",
+                "--no-first-run",
+                "--disable-background-networking",
+                "--disable-component-update",
+                "--disable-sync",
+                "--disable-dev-shm-usage",
+                "--force-prefers-reduced-motion",
+                "--user-data-dir=" + temporaryFolder());
+        options.setExperimentalOption("prefs", Map.of("download.default_directory", downloads.toString()));
+        ChromeDriverService service = new ChromeDriverService.Builder()
+                .usingDriverExecutable(new File("/usr/bin/chromedriver"))
+                .build();
+        driver = new ChromeDriver(service, options);
+        resize(1280, 800);
+    }
+
+    void resize(int width, int height) {
+        driver.executeCdpCommand(
+                "Emulation.setDeviceMetricsOverride",
+                Map.of("width", width, "height", height, "deviceScaleFactor", 1, "mobile", false));
+        driver.manage().window().setSize(new Dimension(width, height + 100));
+    }
+
+    void go(String path) {
+        driver.get(address + "/#" + path);
+    }
+
+    void signIn(String name, String password) {
+        driver.manage().deleteAllCookies();
+        driver.get(address + "/?" + name + "#/");
+        type("[name=username]", name);
+        type("[name=password]", password);
+        click("Sign in");
+        waitUntilGone("[name=password]");
+    }
+
+    /** Waits until a text can be read on the page. */
+    void sees(String text) {
+        waitFor("the text “" + text + "” on the page", () -> pageText().contains(text));
+    }
+
+    /** Waits until a text can be read inside an element. */
+    void sees(String selector, String text) {
+        waitFor("the text “" + text + "” in " + selector, () -> text(selector).contains(text));
+    }
+
+    /** What can be read inside the first element that matches, once it is there. */
+    String text(String selector) {
+        return find(By.cssSelector(selector)).getText();
+    }
+
+    String pageText() {
+        return driver.findElement(By.tagName("body")).getText();
+    }
+
+    /** Clicks the first enabled button or link with a text. */
+    void click(String text) {
+        String literal = "'" + text + "'";
+        By button = By.xpath("(//button[normalize-space()=" + literal + "] | //a[normalize-space()=" + literal
+                + "] | //summary[normalize-space()=" + literal + "])[not(@disabled)][last()]");
+        act(button, WebElement::click);
+    }
+
+    /** Clicks the first element that matches. */
+    void clickOn(String selector) {
+        act(By.cssSelector(selector), WebElement::click);
+    }
+
+    /** Types over what stands in a field. */
+    void type(String selector, String text) {
+        act(By.cssSelector(selector), field -> {
+            field.sendKeys(Keys.chord(Keys.CONTROL, "a"), text.isEmpty() ? Keys.DELETE : text);
+        });
+    }
+
+    /** Sets a date field or a slider, as its picker would. */
+    void set(String selector, String value) {
+        act(
+                By.cssSelector(selector),
+                field -> ((JavascriptExecutor) driver)
+                        .executeScript(
+                                "arguments[0].value = arguments[1];"
+                                        + "arguments[0].dispatchEvent(new Event('input', {bubbles: true}));"
+                                        + "arguments[0].dispatchEvent(new Event('change', {bubbles: true}));",
+                                field,
+                                value));
+    }
+
+    /** Chooses an option of a list by its text. */
+    void choose(String selector, String option) {
+        waitFor("the choice " + option, () -> {
+            WebElement list = driver.findElement(By.cssSelector(selector));
+            for (WebElement each : list.findElements(By.tagName("option"))) {
+                if (each.getText().trim().equals(option)) {
+                    each.click();
+                    return true;
+                }
+            }
+            return false;
+        });
+    }
+
+    void press(CharSequence... keys) {
+        driver.switchTo().activeElement().sendKeys(keys);
+    }
+
+    void upload(String selector, Path file) {
+        act(By.cssSelector(selector), field -> field.sendKeys(file.toAbsolutePath().toString()));
+    }
+
+    /** Clicks something that downloads a file, and reads the file once it is whole. */
+    String download(String text) {
+        List<Path> before = downloaded();
+        click(text);
+        waitFor("a download", () -> downloaded().size() > before.size());
+        Path file = downloaded().stream()
+                .filter(each -> !before.contains(each))
+                .findFirst()
+                .orElseThrow();
+        try {
+            return Files.readString(file);
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    void waitUntilGone(String selector) {
+        waitFor(selector + " to go away", () -> driver.findElements(By.cssSelector(selector))
+                .isEmpty());
+    }
+
+    void forgetSession() {
+        driver.manage().deleteAllCookies();
+    }
+
+    void saveScreenshot(Path file) {
+        try {
+            Files.write(file, driver.getScreenshotAs(OutputType.BYTES));
+        } catch (IOException unwritable) {
+            throw new UncheckedIOException(unwritable);
+        }
+    }
+
+    @Override
+    public void close() {
+        driver.quit();
+    }
+
+    private WebElement find(By by) {
+        return new WebDriverWait(driver, PATIENCE)
+                .withMessage(() -> by + " on this page:\n" + pageText())
+                .ignoring(StaleElementReferenceException.class)
+                .until(any -> driver.findElement(by));
+    }
+
+    private void act(By by, Consumer<WebElement> action) {
+        waitFor(by + " to be usable", () -> {
+            WebElement element = driver.findElement(by);
+            if (!element.isEnabled()) {
+                return false;
+            }
+            action.accept(element);
+            return true;
+        });
+    }
+
+    private void waitFor(String what, BooleanSupplier condition) {
+        new WebDriverWait(driver, PATIENCE)
+                .withMessage(() -> what + "; the page reads:\n" + pageText())
+                .ignoring(WebDriverException.class)
+                .until(any -> condition.getAsBoolean());
+    }
+
+    private List<Path> downloaded() {
+        try (var files = Files.list(downloads)) {
+            return files.filter(file -> !file.toString().endsWith(".crdownload"))
+                    .filter(file -> !file.getFileName().toString().startsWith("."))
+                    .toList();
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
+    }
+
+    private static Path temporaryFolder() {
+        try {
+            return Files.createTempDirectory("up-ahead-browser");
+        } catch (IOException impossible) {
+            throw new UncheckedIOException(impossible);
+        }
+    }
+}

@@ -1,0 +1,24 @@
+<script lang="ts">
+  import { onMount } from 'svelte';
+  import { answer, api } from './api/client';
+  import Frame from './frame/Frame.svelte';
+  import SignIn from './frame/SignIn.svelte';
+  import { session } from './frame/session.svelte';
+
+  onMount(async () => {
+    session.current = await answer(api.GET('/api/session'));
+    session.loaded = true;
+  });
+</script>
+
+{#if session.loaded && session.current.signedIn}
+  <Frame />
+{:else if session.loaded}
+  <SignIn />
+{/if}
+
+{#if session.expired}
+  <div class="fixed inset-0 z-50 grid place-items-center bg-black/50">
+    <SignIn again />
+  </div>
+{/if}

@@ -1,0 +1,53 @@
+import createClient from 'openapi-fetch';
+import { session } from '../frame/session.svelte';
+import { Problem } from './problem';
+import type { paths } from './schema';
+
+const EXPIRED = 401;
+
+function token(): string {
+  return /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '';
+}
+
+function withToken(request: Request): Request {
+  if (request.method !== 'GET') {
+    request.headers.set('X-XSRF-TOKEN', token());
+  }
+  return request;
+}
+
+/** Sends a request; when the session has expired, waits until the person has signed in again and sends it once more. */
+async function send(request: Request): Promise<Response> {
+  const again = request.clone();
+  let response: Response;
+  try {
+    response = await fetch(withToken(request));
+  } catch {
+    throw new Problem('The server cannot be reached. Nothing was lost; please try again.');
+  }
+  if (response.status === EXPIRED) {
+    await session.signInAgain();
+    return fetch(withToken(again));
+  }
+  return response;
+}
+
+export const api = createClient<paths>({ baseUrl: window.location.origin, fetch: send });
+
+/** The answer to a call, or a problem that says what is wrong and where. */
+export async function answer<T>(
+  call: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<T> {
+  const { data, error, response } = await call;
+  if (!response.ok) {
+    throw Problem.from(error);
+  }
+  return data as T;
+}
+
+/** A form with a file, which the typed client would send as JSON. */
+export function fileForm(file: File): FormData {
+  const form = new FormData();
+  form.append('file', file);
+  return form;
+}

@@ -1,0 +1,33 @@
+import type { components } from './schema';
+
+type Schemas = components['schemas'];
+
+export type Session = Schemas['SessionView'];
+export type Road = Schemas['RoadView'];
+export type Segment = Schemas['Segment'];
+export type LookoutItem = Schemas['LookoutItem'];
+export type BalanceRow = Schemas['BalanceRow'];
+export type BalanceDetail = Schemas['BalanceDetail'];
+export type Policy = Schemas['PolicyDetail'];
+export type PolicyVersion = Schemas['PolicyVersion'];
+export type Terms = Schemas['TermsDocument'];
+export type NewPolicy = Schemas['NewPolicy'];
+export type Coverage = Schemas['Coverage'];
+export type Rehearsed = Schemas['Rehearsed'];
+export type Person = Schemas['Person'];
+export type Organisation = Schemas['OrganisationView'];
+export type RequestSummary = Schemas['RequestSummary'];
+export type RequestDetail = Schemas['RequestDetail'];
+export type RequestReview = Schemas['RequestReview'];
+export type DayView = Schemas['DayView'];
+export type AskedDay = Schemas['AskedDay'];
+export type Decision = Schemas['DayDecision']['decision'];
+export type PayRun = Schemas['PayRun'];
+export type Worksheet = Schemas['Worksheet'];
+export type WorksheetRow = Schemas['WorksheetRow'];
+export type Blocker = Schemas['Blocker'];
+export type HoursPreview = Schemas['HoursPreview'];
+export type Holidays = Schemas['HolidaysView'];
+export type Message = Schemas['Message'];
+export type Unit = BalanceRow['unit'];
+export type LineKind = Schemas['Line']['kind'];

@@ -1,0 +1,81 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { BalanceRow, Organisation, Policy } from '../api/types';
+  import Empty from '../common/Empty.svelte';
+  import Pager from '../common/Pager.svelte';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import Waiting from '../common/Waiting.svelte';
+  import { asOf } from '../frame/asof.svelte';
+  import BalanceTable from './BalanceTable.svelte';
+
+  const SIZE = 10;
+
+  let search = $state('');
+  let teamId = $state('');
+  let policyId = $state('');
+  let page = $state(0);
+  let found = $state<{ items: BalanceRow[]; total: number } | null>(null);
+  let organisation = $state<Organisation | null>(null);
+  let policies = $state<Policy[]>([]);
+  let problem = $state<Problem | null>(null);
+
+  $effect(() => {
+    answer(api.GET('/api/organisation')).then((loaded) => (organisation = loaded));
+    answer(api.GET('/api/policies')).then((loaded) => (policies = loaded));
+  });
+
+  $effect(() => {
+    const query = {
+      asOf: asOf.day,
+      search,
+      page,
+      size: SIZE,
+      ...(teamId && { teamId: Number(teamId) }),
+      ...(policyId && { policyId: Number(policyId) }),
+    };
+    const timer = window.setTimeout(() => {
+      answer(api.GET('/api/balances', { params: { query } })).then(
+        (loaded) => {
+          found = loaded;
+          problem = null;
+        },
+        (thrown) => (problem = Problem.of(thrown)),
+      );
+    }, 120);
+    return () => window.clearTimeout(timer);
+  });
+</script>
+
+<div class="mb-4 flex flex-wrap items-end gap-3">
+  <h1 class="mr-auto">Balances</h1>
+  <input
+    class="input w-60"
+    type="search"
+    placeholder="Name, code or team"
+    aria-label="Search people"
+    bind:value={search}
+    oninput={() => (page = 0)}
+  />
+  <select class="select w-44" aria-label="Team" bind:value={teamId} onchange={() => (page = 0)}>
+    <option value="">All teams</option>
+    {#each organisation?.teams ?? [] as team (team.id)}
+      <option value={String(team.id)}>{team.name}</option>
+    {/each}
+  </select>
+  <select class="select w-44" aria-label="Policy" bind:value={policyId}>
+    <option value="">All policies</option>
+    {#each policies as policy (policy.id)}
+      <option value={String(policy.id)}>{policy.name}</option>
+    {/each}
+  </select>
+</div>
+<ProblemNote {problem} />
+{#if found === null}
+  {#if !problem}<Waiting what="Working out balances" />{/if}
+{:else if found.items.length === 0}
+  <Empty><p>No balance matches. Try other words, or another team or policy.</p></Empty>
+{:else}
+  <BalanceTable rows={found.items} withPerson />
+  <Pager total={found.total} size={SIZE} bind:page what="people" />
+{/if}

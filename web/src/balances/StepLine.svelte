@@ -1,0 +1,133 @@
+<script lang="ts">
+  import type { BalanceDetail } from '../api/types';
+  import { amount, daysBetween, kindName, monthName, plusDays, shortDay } from '../common/format';
+
+  let { detail }: { detail: BalanceDetail } = $props();
+
+  const WIDTH = 1000;
+  const HEIGHT = 230;
+  const LEFT = 44;
+  const TOP = 14;
+  const BOTTOM = 26;
+
+  const days = $derived(daysBetween(detail.from, detail.through) + 1);
+  const values = $derived([
+    0,
+    Number(detail.opening),
+    ...detail.lines.map((line) => Number(line.balance)),
+    ...(detail.balanceLimit ? [Number(detail.balanceLimit)] : []),
+  ]);
+  const highest = $derived(Math.max(1, ...values) * 1.08);
+  const lowest = $derived(Math.min(0, ...values) * 1.08);
+
+  function x(iso: string): number {
+    return LEFT + (daysBetween(detail.from, iso) / days) * (WIDTH - LEFT);
+  }
+
+  function y(value: number): number {
+    return TOP + ((highest - value) / (highest - lowest)) * (HEIGHT - TOP - BOTTOM);
+  }
+
+  function path(first: string, last: string): string {
+    const before = detail.lines.findLast((line) => line.on <= first);
+    const start = Number(before?.balance ?? detail.opening);
+    const steps = detail.lines
+      .filter((line) => line.on > first && line.on <= last)
+      .map((line) => `H${x(line.on)}V${y(Number(line.balance))}`);
+    return `M${x(first)} ${y(start)}${steps.join('')}H${x(last)}`;
+  }
+
+  const past = $derived(path(detail.from, detail.today));
+  const future = $derived(path(detail.today, detail.through));
+
+  const months = $derived.by(() => {
+    const starts: string[] = [];
+    for (let iso = detail.from; iso <= detail.through; iso = plusDays(iso, 1)) {
+      if (iso.endsWith('-01')) {
+        starts.push(iso);
+      }
+    }
+    return starts;
+  });
+
+  const events = $derived(
+    detail.lines.filter(
+      (line) => line.kind === 'LAPSED' || line.kind === 'PAID_OUT' || Number(line.withheld) > 0,
+    ),
+  );
+  const useBegins = $derived(detail.figures.useBegins);
+</script>
+
+<svg
+  viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+  class="w-full"
+  role="img"
+  aria-label={`Balance from ${shortDay(detail.from)} to ${shortDay(detail.through)}; on the as-of day ${amount(detail.figures.balance)}`}
+>
+  {#each months as start, index (start)}
+    <line x1={x(start)} x2={x(start)} y1={TOP} y2={HEIGHT - BOTTOM} class="stroke-base-300" />
+    {#if index % 2 === 0}
+      <text x={x(start) + 3} y={HEIGHT - 8} class="fill-base-content text-[11px]"
+        >{monthName(start)}</text
+      >
+    {/if}
+  {/each}
+  {#each [0, highest / 1.08] as level (level)}
+    <text x={LEFT - 6} y={y(level) + 4} text-anchor="end" class="fill-base-content text-[11px]"
+      >{amount(String(level))}</text
+    >
+  {/each}
+  <line x1={LEFT} x2={WIDTH} y1={y(0)} y2={y(0)} class="stroke-base-content/50" />
+  {#if detail.balanceLimit}
+    <line
+      x1={LEFT}
+      x2={WIDTH}
+      y1={y(Number(detail.balanceLimit))}
+      y2={y(Number(detail.balanceLimit))}
+      class="stroke-error"
+      stroke-dasharray="2 4"
+    />
+    <text
+      x={WIDTH - 4}
+      y={y(Number(detail.balanceLimit)) - 4}
+      text-anchor="end"
+      class="fill-error text-[11px]">limit {amount(detail.balanceLimit)}</text
+    >
+  {/if}
+  {#if useBegins && useBegins > detail.from && useBegins <= detail.through}
+    <rect
+      x={LEFT}
+      y={TOP}
+      width={Math.max(0, x(useBegins) - LEFT)}
+      height={HEIGHT - TOP - BOTTOM}
+      class="fill-accent/15"
+    />
+    <text x={x(useBegins) + 4} y={TOP + 10} class="fill-base-content text-[11px]"
+      >usable from {shortDay(useBegins)}</text
+    >
+  {/if}
+  <path d={past} fill="none" class="stroke-secondary dark:stroke-info" stroke-width="2.5" />
+  <path d={future} fill="none" class="stroke-primary" stroke-width="2.5" stroke-dasharray="6 4" />
+  {#each events as line, index (index)}
+    <g>
+      <path
+        d={`M${x(line.on)} ${y(Number(line.balance)) + 3}l5 9h-10z`}
+        class={line.kind === 'EARNED' ? 'fill-none stroke-base-content' : 'fill-base-content'}
+      />
+      <title
+        >{shortDay(line.on)}: {line.kind === 'EARNED'
+          ? `${amount(line.withheld)} withheld`
+          : `${kindName(line.kind)} ${amount(line.amount)}`}</title
+      >
+    </g>
+  {/each}
+  <line
+    x1={x(detail.asOf)}
+    x2={x(detail.asOf)}
+    y1={4}
+    y2={HEIGHT - BOTTOM}
+    class="stroke-primary"
+    stroke-width="1.5"
+  />
+  <path d={`M${x(detail.asOf) - 6} 0h12l-6 9z`} class="fill-primary" />
+</svg>

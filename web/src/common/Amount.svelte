@@ -1,0 +1,12 @@
+<script lang="ts">
+  import { amount, signed } from './format';
+
+  let { value, change = false }: { value: string; change?: boolean } = $props();
+</script>
+
+<span
+  title={value}
+  class={Number(value) < 0 && !change
+    ? 'border-b-2 border-error font-semibold text-error'
+    : undefined}>{change ? signed(value) : amount(value)}</span
+>

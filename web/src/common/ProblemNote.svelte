@@ -1,0 +1,13 @@
+<script lang="ts">
+  import { CircleAlert } from '@lucide/svelte';
+  import type { Problem } from '../api/problem';
+
+  let { problem }: { problem: Problem | null } = $props();
+</script>
+
+{#if problem}
+  <p role="alert" class="flex gap-2 border-l-4 border-error bg-base-200 px-3 py-2">
+    <CircleAlert size={18} class="mt-0.5 shrink-0 text-error" aria-hidden="true" />
+    <span>{problem.message}</span>
+  </p>
+{/if}

@@ -1,0 +1,31 @@
+<script lang="ts">
+  import { X } from '@lucide/svelte';
+  import type { Snippet } from 'svelte';
+
+  let { title, close, children }: { title: string; close: () => void; children: Snippet } =
+    $props();
+
+  function focus(panel: HTMLElement) {
+    panel.focus();
+  }
+</script>
+
+<svelte:window onkeydown={(event) => event.key === 'Escape' && close()} />
+
+<div
+  role="dialog"
+  aria-label={title}
+  tabindex="-1"
+  use:focus
+  class="fixed inset-y-0 right-0 z-30 flex w-full max-w-2xl flex-col border-l-4 border-primary bg-base-100 shadow-2xl outline-none"
+>
+  <header class="flex items-center justify-between border-b border-base-300 px-5 py-3">
+    <h2>{title}</h2>
+    <button class="btn btn-ghost btn-sm" onclick={close}>
+      <X size={16} aria-hidden="true" /> Close
+    </button>
+  </header>
+  <div class="grow overflow-y-auto px-5 py-4">
+    {@render children()}
+  </div>
+</div>

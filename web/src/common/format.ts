@@ -1,0 +1,115 @@
+import type { LineKind, Unit } from '../api/types';
+
+const MINUS = '−';
+const SHOWN_DECIMALS = 2;
+
+/** An amount as it is read: at most two decimals, a real minus. The exact figure belongs in a title beside it. */
+export function amount(exact: string): string {
+  const rounded = Number(exact)
+    .toFixed(SHOWN_DECIMALS)
+    .replace(/\.?0+$/, '');
+  return rounded === '-0' ? '0' : rounded.replace('-', MINUS);
+}
+
+/** An amount with its sign, as it changes a balance. */
+export function signed(exact: string): string {
+  return Number(exact) > 0 ? `+${amount(exact)}` : amount(exact);
+}
+
+export function withUnit(exact: string, unit: Unit): string {
+  const name = unit === 'HOURS' ? 'hour' : 'day';
+  return `${amount(exact)} ${Number(exact) === 1 ? name : `${name}s`}`;
+}
+
+export function unitName(unit: Unit): string {
+  return unit === 'HOURS' ? 'hours' : 'days';
+}
+
+function date(iso: string): Date {
+  return new Date(`${iso.slice(0, 10)}T00:00:00Z`);
+}
+
+function formatted(iso: string, options: Intl.DateTimeFormatOptions): string {
+  return new Intl.DateTimeFormat('en-GB', { timeZone: 'UTC', ...options }).format(date(iso));
+}
+
+/** 14 August 2027 */
+export function longDay(iso: string): string {
+  return formatted(iso, { day: 'numeric', month: 'long', year: 'numeric' });
+}
+
+/** 14 Aug */
+export function shortDay(iso: string): string {
+  return formatted(iso, { day: 'numeric', month: 'short' });
+}
+
+/** 14 Aug 2027 */
+export function day(iso: string): string {
+  return formatted(iso, { day: 'numeric', month: 'short', year: 'numeric' });
+}
+
+/** Sat 14 Aug */
+export function weekdayAndDay(iso: string): string {
+  return formatted(iso, { weekday: 'short', day: 'numeric', month: 'short' });
+}
+
+export function weekday(iso: string): string {
+  return formatted(iso, { weekday: 'short' });
+}
+
+export function monthName(iso: string): string {
+  return formatted(iso, { month: 'long' });
+}
+
+export function dayNumber(iso: string): number {
+  return date(iso).getUTCDate();
+}
+
+/** Days and their span in few words. */
+export function span(first: string, last: string): string {
+  if (first === last) {
+    return weekdayAndDay(first);
+  }
+  return `${weekdayAndDay(first)} to ${weekdayAndDay(last)}`;
+}
+
+export function plusDays(iso: string, days: number): string {
+  const moved = date(iso);
+  moved.setUTCDate(moved.getUTCDate() + days);
+  return moved.toISOString().slice(0, 10);
+}
+
+export function daysBetween(first: string, last: string): number {
+  return Math.round((date(last).getTime() - date(first).getTime()) / 86_400_000);
+}
+
+export function isWeekend(iso: string): boolean {
+  return [0, 6].includes(date(iso).getUTCDay());
+}
+
+export function mondayOf(iso: string): string {
+  return plusDays(iso, -((date(iso).getUTCDay() + 6) % 7));
+}
+
+export function isDate(text: string): boolean {
+  return /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(date(text).getTime());
+}
+
+/** Names in capitals as words: PARTLY_APPROVED becomes Partly approved. */
+export function words(name: string): string {
+  const lower = name.toLowerCase().replaceAll('_', ' ');
+  return lower.charAt(0).toUpperCase() + lower.slice(1);
+}
+
+const KINDS: Record<LineKind, string> = {
+  OPENING: 'Opening',
+  EARNED: 'Earned',
+  ADJUSTED: 'Adjusted',
+  TAKEN: 'Taken',
+  LAPSED: 'Lapsed',
+  PAID_OUT: 'Paid out',
+};
+
+export function kindName(kind: LineKind): string {
+  return KINDS[kind];
+}

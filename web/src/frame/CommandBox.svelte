@@ -1,0 +1,129 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import { answer, api } from '../api/client';
+  import type { Person } from '../api/types';
+  import { isDate, longDay } from '../common/format';
+  import { asOf } from './asof.svelte';
+  import { placesOf } from './places';
+  import { session } from './session.svelte';
+
+  let { close }: { close: () => void } = $props();
+
+  interface Choice {
+    name: string;
+    detail: string;
+    run: () => void;
+  }
+
+  let typed = $state('');
+  let people = $state<Person[]>([]);
+  let chosen = $state(0);
+
+  $effect(() => {
+    const search = typed.trim();
+    if (!session.isAdministrator || search.length < 2) {
+      people = [];
+      return;
+    }
+    const timer = window.setTimeout(async () => {
+      const page = await answer(
+        api.GET('/api/people', { params: { query: { search, page: 0, size: 8 } } }),
+      );
+      people = page.items;
+    }, 120);
+    return () => window.clearTimeout(timer);
+  });
+
+  const actions: Choice[] = $derived([
+    ...placesOf(session.current).map((place) => ({
+      name: place.name,
+      detail: 'place',
+      run: () => push(place.path),
+    })),
+    ...(session.isAdministrator
+      ? [{ name: 'Write a policy', detail: 'action', run: () => push('/policies/new') }]
+      : []),
+    { name: 'Back to today', detail: 'action', run: () => asOf.backToToday() },
+  ]);
+
+  const choices: Choice[] = $derived([
+    ...(isDate(typed.trim()) && session.isAdministrator
+      ? [
+          {
+            name: `Look at ${longDay(typed.trim())}`,
+            detail: 'as-of day',
+            run: () => (asOf.day = typed.trim()),
+          },
+        ]
+      : []),
+    ...actions.filter((action) => action.name.toLowerCase().includes(typed.trim().toLowerCase())),
+    ...people.map((person) => ({
+      name: person.name,
+      detail: `${person.team}, ${person.code}`,
+      run: () => push(`/people/${person.id}`),
+    })),
+  ]);
+
+  $effect(() => {
+    if (chosen >= choices.length) {
+      chosen = Math.max(0, choices.length - 1);
+    }
+  });
+
+  function run(choice: Choice | undefined) {
+    if (choice) {
+      close();
+      choice.run();
+    }
+  }
+
+  function onKey(event: KeyboardEvent) {
+    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+      event.preventDefault();
+      const step = event.key === 'ArrowDown' ? 1 : -1;
+      chosen = (chosen + step + choices.length) % Math.max(1, choices.length);
+    } else if (event.key === 'Enter') {
+      event.preventDefault();
+      run(choices[chosen]);
+    }
+  }
+
+  function open(dialog: HTMLDialogElement) {
+    dialog.showModal();
+  }
+</script>
+
+<dialog
+  use:open
+  onclose={close}
+  aria-label="Go to"
+  class="mx-auto mt-24 w-full max-w-lg border-t-4 border-primary bg-base-100 text-base-content backdrop:bg-black/40"
+>
+  <input
+    class="w-full border-b border-base-300 bg-base-100 px-4 py-3 text-lg outline-none"
+    placeholder={session.isAdministrator
+      ? 'A place, a person, an action or a date'
+      : 'A place or an action'}
+    aria-label="Go to"
+    bind:value={typed}
+    onkeydown={onKey}
+  />
+  <ul class="max-h-80 overflow-y-auto py-1">
+    {#each choices as choice, index (choice.name + choice.detail)}
+      <li>
+        <button
+          class={[
+            'flex w-full justify-between px-4 py-1.5 text-left',
+            index === chosen && 'bg-base-300',
+          ]}
+          onmouseenter={() => (chosen = index)}
+          onclick={() => run(choice)}
+        >
+          <span>{choice.name}</span><span class="quiet text-sm">{choice.detail}</span>
+        </button>
+      </li>
+    {:else}
+      <li class="quiet px-4 py-2">Nothing of that name.</li>
+    {/each}
+  </ul>
+</dialog>

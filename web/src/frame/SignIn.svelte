@@ -1,0 +1,76 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import Mark from './Mark.svelte';
+  import { session } from './session.svelte';
+
+  let { again = false }: { again?: boolean } = $props();
+
+  let username = $state(session.current.username ?? '');
+  let name = $state('');
+  let password = $state('');
+  let problem = $state<Problem | null>(null);
+  let busy = $state(false);
+
+  const fresh = $derived(session.current.fresh);
+
+  async function submit(event: SubmitEvent) {
+    event.preventDefault();
+    busy = true;
+    problem = null;
+    try {
+      if (fresh) {
+        await answer(
+          api.POST('/api/session/first-administrator', { body: { username, name, password } }),
+        );
+      }
+      session.begin(await answer(api.POST('/api/session', { body: { username, password } })));
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<main class={['grid place-items-center', !again && 'min-h-screen bg-secondary']}>
+  <form class="w-full max-w-sm border-t-4 border-primary bg-base-100 p-8" onsubmit={submit}>
+    <div class="mb-6 flex items-center gap-3 text-secondary dark:text-base-content"><Mark /></div>
+    {#if again}
+      <p class="mb-4">
+        Your session has ended. Sign in again and what you were doing goes on; nothing typed is
+        lost.
+      </p>
+    {:else if fresh}
+      <h1 class="mb-1">Welcome</h1>
+      <p class="mb-4">Nobody can sign in yet. Create the first administrator.</p>
+    {:else}
+      <h1 class="mb-4">Sign in</h1>
+    {/if}
+    <label class="mb-3 block">
+      <span class="mb-1 block font-semibold">Name to sign in with</span>
+      <input class="input w-full" name="username" autocomplete="username" bind:value={username} />
+    </label>
+    {#if fresh}
+      <label class="mb-3 block">
+        <span class="mb-1 block font-semibold">Your own name</span>
+        <input class="input w-full" name="name" autocomplete="name" bind:value={name} />
+      </label>
+    {/if}
+    <label class="mb-4 block">
+      <span class="mb-1 block font-semibold">Password</span>
+      <input
+        class="input w-full"
+        name="password"
+        type="password"
+        autocomplete={fresh ? 'new-password' : 'current-password'}
+        bind:value={password}
+      />
+    </label>
+    <ProblemNote {problem} />
+    <button class="btn mt-4 w-full btn-primary" disabled={busy}>
+      {fresh ? 'Create and sign in' : 'Sign in'}
+    </button>
+  </form>
+</main>

@@ -1,0 +1,46 @@
+import {
+  CalendarHeart,
+  Inbox,
+  Mails,
+  NotebookPen,
+  Scale,
+  Signpost,
+  Sprout,
+  UsersRound,
+  Wallet,
+} from '@lucide/svelte';
+import type { Session } from '../api/types';
+
+export interface Place {
+  path: string;
+  name: string;
+  icon: typeof Inbox;
+}
+
+const LOOKOUT: Place = { path: '/', name: 'Lookout', icon: Signpost };
+const REQUESTS: Place = { path: '/requests', name: 'Requests', icon: Inbox };
+const MY_TIME: Place = { path: '/my-time', name: 'My time', icon: Sprout };
+const MAIL: Place = { path: '/mail', name: 'Mailbox', icon: Mails };
+
+const ADMINISTRATOR: Place[] = [
+  LOOKOUT,
+  REQUESTS,
+  { path: '/pay-runs', name: 'Pay runs', icon: Wallet },
+  { path: '/balances', name: 'Balances', icon: Scale },
+  { path: '/policies', name: 'Policies', icon: NotebookPen },
+  { path: '/people', name: 'People', icon: UsersRound },
+  { path: '/holidays', name: 'Holidays', icon: CalendarHeart },
+];
+
+/** Where somebody can go, in the order of the work. */
+export function placesOf(session: Session): Place[] {
+  const own = session.personId === null ? [] : [MY_TIME];
+  switch (session.role) {
+    case 'ADMINISTRATOR':
+      return [...ADMINISTRATOR, ...own, MAIL];
+    case 'APPROVER':
+      return [LOOKOUT, REQUESTS, ...own, MAIL];
+    default:
+      return [...own, MAIL];
+  }
+}

@@ -1,0 +1,35 @@
+import Balance from '../balances/Balance.svelte';
+import Balances from '../balances/Balances.svelte';
+import Holidays from '../holidays/Holidays.svelte';
+import Lookout from '../lookout/Lookout.svelte';
+import Mailbox from '../mail/Mailbox.svelte';
+import MyTime from '../mytime/MyTime.svelte';
+import PayRun from '../payruns/PayRun.svelte';
+import PayRuns from '../payruns/PayRuns.svelte';
+import People from '../people/People.svelte';
+import Person from '../people/Person.svelte';
+import NewPolicy from '../policies/NewPolicy.svelte';
+import Policies from '../policies/Policies.svelte';
+import PolicyPage from '../policies/PolicyPage.svelte';
+import Requests from '../requests/Requests.svelte';
+import NotFound from './NotFound.svelte';
+
+export const routes = {
+  '/': Lookout,
+  '/my-time': MyTime,
+  '/my-time/:personId/:policyId': Balance,
+  '/requests': Requests,
+  '/requests/:id': Requests,
+  '/pay-runs': PayRuns,
+  '/pay-runs/:id': PayRun,
+  '/balances': Balances,
+  '/balances/:personId/:policyId': Balance,
+  '/policies': Policies,
+  '/policies/new': NewPolicy,
+  '/policies/:id': PolicyPage,
+  '/people': People,
+  '/people/:id': Person,
+  '/holidays': Holidays,
+  '/mail': Mailbox,
+  '*': NotFound,
+};

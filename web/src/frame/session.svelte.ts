@@ -1,0 +1,46 @@
+import type { Session } from '../api/types';
+
+const NOBODY: Session = {
+  signedIn: false,
+  fresh: false,
+  demo: false,
+  today: '',
+  username: null,
+  name: null,
+  role: null,
+  personId: null,
+};
+
+/** Who is signed in. When the session expires in the middle of something, the page stays and a sign-in lies over it. */
+class SessionState {
+  current = $state<Session>(NOBODY);
+  loaded = $state(false);
+  expired = $state(false);
+  private waiting: (() => void)[] = [];
+
+  get isAdministrator(): boolean {
+    return this.current.role === 'ADMINISTRATOR';
+  }
+
+  get decides(): boolean {
+    return this.current.role === 'ADMINISTRATOR' || this.current.role === 'APPROVER';
+  }
+
+  signInAgain(): Promise<void> {
+    this.expired = true;
+    return new Promise((resolve) => this.waiting.push(resolve));
+  }
+
+  begin(session: Session): void {
+    this.current = session;
+    this.loaded = true;
+    this.expired = false;
+    this.waiting.splice(0).forEach((resume) => resume());
+  }
+
+  end(): void {
+    this.current = { ...NOBODY, demo: this.current.demo, today: this.current.today };
+  }
+}
+
+export const session = new SessionState();

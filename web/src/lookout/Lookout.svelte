@@ -1,0 +1,138 @@
+<script lang="ts">
+  import {
+    Banknote,
+    CalendarClock,
+    DoorOpen,
+    FilePen,
+    Hourglass,
+    Inbox,
+    Milestone,
+    OctagonMinus,
+    Timer,
+  } from '@lucide/svelte';
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { LookoutItem } from '../api/types';
+  import Empty from '../common/Empty.svelte';
+  import { daysBetween, weekdayAndDay } from '../common/format';
+  import { listKeys } from '../common/listkeys';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import SidePanel from '../common/SidePanel.svelte';
+  import Waiting from '../common/Waiting.svelte';
+  import { session } from '../frame/session.svelte';
+  import OpenRequest from '../requests/OpenRequest.svelte';
+
+  let items = $state<LookoutItem[] | null>(null);
+  let problem = $state<Problem | null>(null);
+  let request = $state<number | null>(null);
+
+  async function load() {
+    try {
+      items = await answer(api.GET('/api/lookout'));
+      problem = null;
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    }
+  }
+
+  $effect(() => {
+    void load();
+  });
+
+  const groups: { urgency: LookoutItem['urgency']; title: string }[] = [
+    { urgency: 'NOW', title: 'Now' },
+    { urgency: 'BEFORE_THE_RUN_CLOSES', title: 'Before this run closes' },
+    { urgency: 'FURTHER_AHEAD', title: 'Further ahead' },
+  ];
+
+  const icons = {
+    REQUEST: Inbox,
+    RUN: Banknote,
+    HOURS: Timer,
+    WITHHELD: OctagonMinus,
+    LAPSE: Hourglass,
+    WAIT_ENDS: CalendarClock,
+    TENURE: Milestone,
+    LEAVER: DoorOpen,
+    DRAFT: FilePen,
+  };
+
+  function away(item: LookoutItem): string {
+    const days = daysBetween(session.current.today, item.by);
+    if (days < 0) {
+      return days === -1 ? 'yesterday' : `${-days} days ago`;
+    }
+    return days === 0 ? 'today' : days === 1 ? 'tomorrow' : `in ${days} days`;
+  }
+
+  function link(item: LookoutItem): string {
+    if (item.runId !== null) {
+      return `#/pay-runs/${item.runId}`;
+    }
+    if (item.personId !== null && item.policyId !== null) {
+      return `#/balances/${item.personId}/${item.policyId}`;
+    }
+    return item.personId !== null ? `#/people/${item.personId}` : `#/policies/${item.policyId}`;
+  }
+</script>
+
+<h1>Lookout</h1>
+<ProblemNote {problem} />
+{#if items === null && !problem}
+  <Waiting what="Looking ahead" />
+{:else if items}
+  {#if items.length === 0}
+    <Empty><p>Nothing needs you. That is the goal of the day.</p></Empty>
+  {/if}
+  <div use:listKeys class="max-w-5xl">
+    {#each groups as group (group.urgency)}
+      {@const inGroup = items.filter((item) => item.urgency === group.urgency)}
+      {#if inGroup.length > 0}
+        <section class="mt-5">
+          <h2 class="mb-1 flex items-baseline gap-2">
+            {group.title} <span class="quiet text-sm font-normal">{inGroup.length}</span>
+          </h2>
+          <ul class="sheet divide-y divide-base-300">
+            {#each inGroup as item, index (index)}
+              {@const Icon = icons[item.kind]}
+              <li class="grid grid-cols-[1.5rem_1fr_auto] items-start gap-x-3 px-3 py-2">
+                <Icon size={18} class="mt-0.5" aria-hidden="true" />
+                <div>
+                  {#if item.requestId !== null}
+                    <button
+                      data-row
+                      class="text-left font-semibold underline decoration-base-content/40 hover:decoration-2"
+                      onclick={() => (request = item.requestId)}>{item.what}</button
+                    >
+                  {:else}
+                    <a
+                      data-row
+                      class="font-semibold underline decoration-base-content/40 hover:decoration-2"
+                      href={link(item)}>{item.what}</a
+                    >
+                  {/if}
+                  <p class="quiet">{item.why}</p>
+                </div>
+                <p class="text-right text-sm">
+                  {weekdayAndDay(item.by)}<br /><span class="quiet">{away(item)}</span>
+                </p>
+              </li>
+            {/each}
+          </ul>
+        </section>
+      {/if}
+    {/each}
+  </div>
+{/if}
+
+{#if request !== null}
+  <SidePanel title="Request" close={() => (request = null)}>
+    <OpenRequest
+      id={request}
+      decided={() => {
+        request = null;
+        void load();
+      }}
+    />
+  </SidePanel>
+{/if}

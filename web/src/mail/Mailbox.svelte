@@ -1,0 +1,39 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import type { Message } from '../api/types';
+  import Empty from '../common/Empty.svelte';
+  import { day } from '../common/format';
+  import Waiting from '../common/Waiting.svelte';
+  import { session } from '../frame/session.svelte';
+
+  let messages = $state<Message[] | null>(null);
+
+  $effect(() => {
+    answer(api.GET('/api/mail')).then((loaded) => (messages = loaded));
+  });
+</script>
+
+<h1>Mailbox</h1>
+<p class="quiet mt-1 mb-4">
+  Mail stays in the house: here is what would have been sent{session.isAdministrator
+    ? ' to everybody'
+    : ' to you'}.
+</p>
+{#if messages === null}
+  <Waiting what="Opening the mailbox" />
+{:else if messages.length === 0}
+  <Empty><p>No mail yet. A mail is written when a request is sent and when it is decided.</p></Empty
+  >
+{:else}
+  <ul class="sheet max-w-4xl divide-y divide-base-300">
+    {#each messages as message (message.id)}
+      <li class="px-4 py-2.5">
+        <p class="flex flex-wrap justify-between gap-x-4">
+          <span class="font-semibold">{message.subject}</span>
+          <span class="quiet text-sm">{day(message.at)}, to {message.recipient}</span>
+        </p>
+        <p>{message.body}</p>
+      </li>
+    {/each}
+  </ul>
+{/if}

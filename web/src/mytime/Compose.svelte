@@ -1,0 +1,201 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { AskedDay, BalanceRow, Holidays, Person, RequestReview } from '../api/types';
+  import { longDay, withUnit } from '../common/format';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import { said } from '../common/said.svelte';
+  import DayTiles from '../requests/DayTiles.svelte';
+  import DayStrip from './DayStrip.svelte';
+
+  let {
+    personId,
+    balances,
+    policyId = $bindable(),
+    sent,
+  }: {
+    personId: number;
+    balances: BalanceRow[];
+    policyId: number;
+    sent: () => Promise<void>;
+  } = $props();
+
+  let marked = $state<AskedDay[]>([]);
+  let note = $state('');
+  let review = $state<RequestReview | null>(null);
+  let problem = $state<Problem | null>(null);
+  let busy = $state(false);
+  let holidays = $state<Holidays | null>(null);
+  let person = $state<Person | null>(null);
+
+  $effect(() => {
+    answer(api.GET('/api/holidays')).then((loaded) => (holidays = loaded));
+    answer(api.GET('/api/people/{id}', { params: { path: { id: personId } } })).then(
+      (loaded) => (person = loaded),
+    );
+  });
+
+  const freeDays = $derived(
+    Object.fromEntries(
+      (holidays?.holidays ?? [])
+        .filter((holiday) => holiday.siteId === person?.siteId)
+        .map((holiday) => [holiday.on, holiday.name]),
+    ),
+  );
+  const protectedDates = $derived(
+    (holidays?.protectedDates ?? []).filter(
+      (dates) => dates.teamId === null || dates.teamId === person?.teamId,
+    ),
+  );
+
+  const draft = $derived({ personId, policyId, days: marked, note });
+
+  $effect(() => {
+    const body = draft;
+    if (body.days.length === 0) {
+      review = null;
+      problem = null;
+      return;
+    }
+    const timer = window.setTimeout(() => {
+      answer(api.POST('/api/requests/preview', { body })).then(
+        (loaded) => {
+          review = loaded;
+          problem = null;
+        },
+        (thrown) => (problem = Problem.of(thrown)),
+      );
+    }, 150);
+    return () => window.clearTimeout(timer);
+  });
+
+  function changePart(on: string, value: string) {
+    marked = marked.map((each) =>
+      each.on === on
+        ? {
+            on,
+            part: value as AskedDay['part'],
+            hours: value === 'HOURS' ? (each.hours ?? '2') : null,
+          }
+        : each,
+    );
+  }
+
+  function changeHours(on: string, hours: string) {
+    marked = marked.map((each) => (each.on === on ? { ...each, hours } : each));
+  }
+
+  async function send() {
+    busy = true;
+    try {
+      await answer(api.POST('/api/requests', { body: draft }));
+      marked = [];
+      note = '';
+      said.say('Sent. You will see here, and by mail, when it is decided.');
+      await sent();
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    } finally {
+      busy = false;
+    }
+  }
+
+  const costly = $derived(review?.days.filter((each) => Number(each.amount) > 0) ?? []);
+</script>
+
+<section class="mt-7">
+  <div class="mb-2 flex flex-wrap items-center gap-x-6 gap-y-1">
+    <h2>Ask for time off</h2>
+    <fieldset class="flex flex-wrap gap-4">
+      <legend class="sr-only">Which time</legend>
+      {#each balances as row (row.policyId)}
+        <label class="flex items-center gap-1.5">
+          <input
+            type="radio"
+            class="radio radio-primary radio-sm"
+            value={row.policyId}
+            bind:group={policyId}
+          />
+          {row.policy}
+        </label>
+      {/each}
+    </fieldset>
+  </div>
+  <DayStrip bind:marked {freeDays} {protectedDates} />
+
+  {#if marked.length > 0}
+    <div class="mt-4 grid gap-6 lg:grid-cols-[1fr_20rem]">
+      <div>
+        {#if review}
+          <DayTiles days={review.days} unit={review.unit} />
+          <details class="mt-2">
+            <summary class="cursor-pointer">Part of a day only</summary>
+            <ul class="mt-1 space-y-1">
+              {#each costly as each (each.on)}
+                {@const asked = marked.find((one) => one.on === each.on)}
+                <li class="flex items-center gap-3">
+                  <span class="w-44">{longDay(each.on)}</span>
+                  <select
+                    class="select w-36 select-sm"
+                    aria-label={`How much of ${longDay(each.on)}`}
+                    value={asked?.part}
+                    onchange={(event) => changePart(each.on, event.currentTarget.value)}
+                  >
+                    <option value="WHOLE">Whole day</option>
+                    <option value="HALF">Half a day</option>
+                    <option value="HOURS">Hours</option>
+                  </select>
+                  {#if asked?.part === 'HOURS'}
+                    <input
+                      class="input w-20 input-sm"
+                      inputmode="decimal"
+                      aria-label={`Hours on ${longDay(each.on)}`}
+                      value={asked.hours}
+                      onchange={(event) => changeHours(each.on, event.currentTarget.value)}
+                    />
+                  {/if}
+                </li>
+              {/each}
+            </ul>
+          </details>
+        {/if}
+      </div>
+      <div class="sheet self-start p-4">
+        {#if review}
+          <p class="text-lg">
+            Costs <strong data-cost>{withUnit(review.total, review.unit)}</strong>
+          </p>
+          <p>
+            Leaves {withUnit(review.leftAtYearEnd, review.unit)} on {longDay(review.yearEnds)},
+            forecast
+          </p>
+          {#if Number(review.waitingElsewhere) > 0}
+            <p class="quiet">
+              Not counted: {withUnit(review.waitingElsewhere, review.unit)} in requests that still wait
+            </p>
+          {/if}
+          {#if review.problems.length > 0}
+            <ul class="mt-2 space-y-1 border-l-4 border-error pl-3" data-problems>
+              {#each review.problems as broken, index (index)}
+                <li>{broken.message}</li>
+              {/each}
+            </ul>
+          {/if}
+        {/if}
+        <label class="mt-3 block">
+          <span class="font-semibold">Note</span>
+          <textarea class="textarea mt-1 w-full" rows="2" name="note" bind:value={note}></textarea>
+        </label>
+        <div class="mt-2"><ProblemNote {problem} /></div>
+        <div class="mt-3 flex gap-3">
+          <button
+            class="btn btn-primary"
+            disabled={busy || !review || review.problems.length > 0}
+            onclick={send}>Send request</button
+          >
+          <button class="btn btn-ghost" onclick={() => (marked = [])}>Clear</button>
+        </div>
+      </div>
+    </div>
+  {/if}
+</section>

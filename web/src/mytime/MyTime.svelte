@@ -1,0 +1,141 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { BalanceRow, RequestSummary } from '../api/types';
+  import Empty from '../common/Empty.svelte';
+  import { amount, day, daysBetween, longDay, plusDays, unitName } from '../common/format';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import { said } from '../common/said.svelte';
+  import Waiting from '../common/Waiting.svelte';
+  import { session } from '../frame/session.svelte';
+  import RequestTable from '../requests/RequestTable.svelte';
+  import Compose from './Compose.svelte';
+
+  const personId = $derived(session.current.personId!);
+  const today = $derived(session.current.today);
+
+  let ahead = $state(0);
+  let balances = $state<BalanceRow[] | null>(null);
+  let requests = $state<RequestSummary[]>([]);
+  let policyId = $state<number | null>(null);
+  let problem = $state<Problem | null>(null);
+
+  const on = $derived(plusDays(today, ahead));
+
+  $effect(() => {
+    const query = { asOf: on };
+    const path = { personId };
+    const timer = window.setTimeout(() => {
+      answer(api.GET('/api/people/{personId}/balances', { params: { path, query } })).then(
+        (loaded) => {
+          balances = loaded;
+          policyId ??= loaded[0]?.policyId ?? null;
+        },
+        (thrown) => (problem = Problem.of(thrown)),
+      );
+    }, 60);
+    return () => window.clearTimeout(timer);
+  });
+
+  async function loadRequests() {
+    requests = await answer(
+      api.GET('/api/people/{personId}/requests', { params: { path: { personId } } }),
+    );
+  }
+
+  $effect(() => {
+    void loadRequests();
+  });
+
+  async function withdraw(request: RequestSummary) {
+    try {
+      await answer(
+        api.POST('/api/requests/{id}/withdrawal', {
+          params: { path: { id: request.id } },
+          body: { seenEdits: request.edits },
+        }),
+      );
+      said.say('Withdrawn. Your approver no longer sees it as waiting.');
+      problem = null;
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    }
+    await loadRequests();
+  }
+
+  function remark(row: BalanceRow): string {
+    if (row.useBegins !== null && row.useBegins > on) {
+      return `can be used from ${day(row.useBegins)}`;
+    }
+    if (row.nextLapse !== null) {
+      return `${amount(row.nextLapse.amount)} lapse on ${day(row.nextLapse.on)}`;
+    }
+    return Number(row.booked) > 0 ? `${amount(row.booked)} booked later this year` : '';
+  }
+</script>
+
+<h1>My time</h1>
+<ProblemNote {problem} />
+{#if balances === null}
+  <Waiting what="Working out your time" />
+{:else if balances.length === 0}
+  <Empty><p>You are not enrolled in any policy yet. Payroll will tell you when you are.</p></Empty>
+{:else}
+  <label class="mt-2 flex flex-wrap items-center gap-x-4">
+    <span class={['w-72 font-semibold', ahead > 0 && 'text-primary']}>
+      {ahead === 0 ? `Today, ${longDay(on)}` : `On ${longDay(on)}, forecast`}
+    </span>
+    <input
+      type="range"
+      class="range grow range-primary range-xs lg:max-w-2xl"
+      min="0"
+      max={daysBetween(today, plusDays(today, 365))}
+      aria-label="Look ahead"
+      aria-valuetext={longDay(on)}
+      bind:value={ahead}
+    />
+    <button class="underline disabled:opacity-50" disabled={ahead === 0} onclick={() => (ahead = 0)}
+      >Today</button
+    >
+  </label>
+
+  <ul class="mt-3 flex flex-wrap gap-4">
+    {#each balances as row (row.policyId)}
+      <li
+        class={[
+          'sheet w-60 border-t-4 px-4 py-3',
+          ahead > 0 ? 'border-t-primary border-dashed' : 'border-t-secondary dark:border-t-info',
+        ]}
+      >
+        <p class="font-semibold">{row.policy}</p>
+        <p
+          class="text-4xl leading-tight font-semibold"
+          title={row.balance}
+          data-balance={row.policy}
+        >
+          {amount(row.balance)}
+          <span class="text-base font-normal">{unitName(row.unit)}</span>
+        </p>
+        <p class="quiet text-sm">
+          {row.available === row.balance ? 'all of it usable' : `${amount(row.available)} usable`} that
+          day
+        </p>
+        <p class="quiet min-h-5 text-sm">{remark(row)}</p>
+        <a class="text-sm underline" href={`#/my-time/${personId}/${row.policyId}`}
+          >How it comes about</a
+        >
+      </li>
+    {/each}
+  </ul>
+
+  {#if policyId !== null}
+    <Compose {personId} {balances} bind:policyId sent={loadRequests} />
+  {/if}
+
+  <h2 class="mt-8 mb-1">My requests</h2>
+  {#if requests.length === 0}
+    <Empty><p>Nothing asked for yet. Mark days above to ask for time off.</p></Empty>
+  {:else}
+    <RequestTable {requests} {withdraw} />
+  {/if}
+{/if}

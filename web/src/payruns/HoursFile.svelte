@@ -1,0 +1,119 @@
+<script lang="ts">
+  import { answer, api, fileForm } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { HoursPreview } from '../api/types';
+  import { amount } from '../common/format';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import { said } from '../common/said.svelte';
+  import { session } from '../frame/session.svelte';
+
+  let { runId, taken }: { runId: number; taken: () => Promise<void> } = $props();
+
+  let file = $state<File | null>(null);
+  let preview = $state<HoursPreview | null>(null);
+  let skip = $state(false);
+  let problem = $state<Problem | null>(null);
+  let busy = $state(false);
+
+  function form(chosen: File) {
+    return { body: fileForm(chosen) as never, bodySerializer: (body: unknown) => body as FormData };
+  }
+
+  async function look(chosen: File | undefined) {
+    if (!chosen) return;
+    file = chosen;
+    preview = null;
+    skip = false;
+    problem = null;
+    busy = true;
+    try {
+      preview = await answer(
+        api.POST('/api/pay-runs/{id}/hours/preview', {
+          params: { path: { id: runId } },
+          ...form(chosen),
+        }),
+      );
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    } finally {
+      busy = false;
+    }
+  }
+
+  async function take() {
+    if (!file || !preview) return;
+    busy = true;
+    try {
+      const result = await answer(
+        api.POST('/api/pay-runs/{id}/hours', {
+          params: {
+            path: { id: runId },
+            query: { skip: skip ? preview.faults.map((fault) => fault.line) : [] },
+          },
+          ...form(file),
+        }),
+      );
+      said.say(`${result.rows} rows of ${result.people} people are in.`);
+      file = null;
+      preview = null;
+      problem = null;
+      await taken();
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<section class="sheet p-3">
+  <h2 class="mb-1">Hours of the period</h2>
+  <p class="quiet">
+    A CSV file with the columns person, date, kind and hours.
+    {#if session.current.demo}
+      <a class="underline" href={`/api/demo/pay-runs/${runId}/hours.csv`} download>Demo file</a>
+    {/if}
+  </p>
+  <input
+    type="file"
+    accept=".csv,text/csv"
+    class="file-input mt-2 w-full max-w-sm"
+    aria-label="Hours file"
+    onchange={(event) => look(event.currentTarget.files?.[0])}
+  />
+  <div class="mt-2"><ProblemNote {problem} /></div>
+  {#if busy && !preview}<p role="status" class="quiet">Reading the file</p>{/if}
+  {#if preview}
+    <p class="mt-2">
+      <strong>{preview.rows} rows</strong> of {preview.people} people, {amount(preview.hours)} hours,
+      can be taken.
+    </p>
+    {#if preview.faults.length > 0}
+      <p class="mt-2 font-semibold">
+        {preview.faults.length}
+        {preview.faults.length === 1 ? 'row cannot' : 'rows cannot'}:
+      </p>
+      <ul class="max-h-48 overflow-y-auto" data-faults>
+        {#each preview.faults as fault (fault.line)}
+          <li class="border-l-4 border-error pl-2">
+            Line {fault.line}: {fault.reason} <span class="quiet text-sm">({fault.text})</span>
+          </li>
+        {/each}
+      </ul>
+      <label class="mt-2 flex items-center gap-2">
+        <input type="checkbox" class="checkbox checkbox-sm" bind:checked={skip} />
+        Leave these rows out on purpose
+      </label>
+    {/if}
+    <button
+      class="btn mt-3 btn-primary"
+      disabled={busy || (preview.faults.length > 0 && !skip)}
+      onclick={take}>Take {preview.rows} rows</button
+    >
+    {#if preview.faults.length > 0 && !skip}
+      <span class="quiet ml-2"
+        >Nothing is taken until the file is clean or you leave the rows out.</span
+      >
+    {/if}
+  {/if}
+</section>

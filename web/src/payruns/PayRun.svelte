@@ -1,0 +1,206 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { Worksheet, WorksheetRow } from '../api/types';
+  import Amount from '../common/Amount.svelte';
+  import { day, kindName, longDay, unitName } from '../common/format';
+  import { listKeys } from '../common/listkeys';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import { said } from '../common/said.svelte';
+  import SidePanel from '../common/SidePanel.svelte';
+  import Waiting from '../common/Waiting.svelte';
+  import { road } from '../frame/road.svelte';
+  import OpenRequest from '../requests/OpenRequest.svelte';
+  import BlockerList from './BlockerList.svelte';
+  import CloseRun from './CloseRun.svelte';
+  import HoursFile from './HoursFile.svelte';
+
+  let { params }: { params: { id: string } } = $props();
+
+  let worksheet = $state<Worksheet | null>(null);
+  let problem = $state<Problem | null>(null);
+  let search = $state('');
+  let opened = $state<WorksheetRow | null>(null);
+  let request = $state<number | null>(null);
+  let closing = $state(false);
+
+  const id = $derived(Number(params.id));
+  const gathering = $derived(worksheet?.run.state === 'GATHERING');
+
+  async function load(runId: number) {
+    try {
+      worksheet = await answer(api.GET('/api/pay-runs/{id}', { params: { path: { id: runId } } }));
+      problem = null;
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    }
+  }
+
+  $effect(() => {
+    void load(id);
+  });
+
+  async function close() {
+    try {
+      worksheet = await answer(
+        api.POST('/api/pay-runs/{id}/closing', { params: { path: { id } } }),
+      );
+      said.say('Closed. Every balance is carried forward and the next run has begun.');
+      road.changed();
+      problem = null;
+    } catch (thrown) {
+      await load(id);
+      problem = Problem.of(thrown);
+    } finally {
+      closing = false;
+    }
+  }
+
+  const rows = $derived(
+    (worksheet?.rows ?? []).filter((row) =>
+      `${row.person} ${row.team} ${row.policy}`.toLowerCase().includes(search.trim().toLowerCase()),
+    ),
+  );
+</script>
+
+{#if worksheet === null}
+  <ProblemNote {problem} />
+  {#if !problem}<Waiting what="Gathering the run" />{/if}
+{:else}
+  {@const run = worksheet.run}
+  <div class="mb-3 flex flex-wrap items-start justify-between gap-4">
+    <div>
+      <h1>{day(run.firstDay)} to {day(run.lastDay)}</h1>
+      <p>
+        {worksheet.payGroup}:
+        <strong>{run.state === 'CLOSED' ? 'Closed' : 'Gathering'}</strong>{run.closedAt
+          ? ` on ${longDay(run.closedAt)} by ${run.closedBy}`
+          : ''}
+      </p>
+    </div>
+    {#if gathering}
+      <button class="btn btn-primary" onclick={() => (closing = true)}>Close this run</button>
+    {:else}
+      <a class="btn" href={`/api/pay-runs/${run.id}/hand-over.csv`} download
+        >Hand-over CSV for payroll</a
+      >
+    {/if}
+  </div>
+  <ProblemNote {problem} />
+
+  {#if gathering}
+    <div class="mb-5 grid gap-4 xl:grid-cols-2">
+      <BlockerList blockers={worksheet.blockers} decide={(requestId) => (request = requestId)} />
+      <HoursFile runId={run.id} taken={() => load(id)} />
+    </div>
+  {/if}
+
+  <div class="mb-2 flex flex-wrap items-end justify-between gap-3">
+    <h2>
+      {run.state === 'CLOSED' ? 'What was frozen' : 'What will be frozen'}
+    </h2>
+    <input
+      class="input w-64"
+      type="search"
+      placeholder="Person, team or policy"
+      aria-label="Search the worksheet"
+      bind:value={search}
+    />
+  </div>
+  <table class="figures" use:listKeys>
+    <thead>
+      <tr>
+        <th>Person</th><th>Policy</th><th>Unit</th>
+        <th class="number">Opening</th><th class="number">+ Earned</th><th class="number">− Used</th
+        >
+        <th class="number">± Other</th><th class="number">= Closing</th><th>Cautions</th>
+      </tr>
+    </thead>
+    <tbody>
+      {#each rows as row (`${row.personId}/${row.policyId}`)}
+        <tr class="cursor-pointer" onclick={() => (opened = row)}>
+          <td>
+            <button
+              data-row
+              class="text-left underline decoration-base-content/40"
+              onclick={() => (opened = row)}>{row.person}</button
+            >
+          </td>
+          <td>{row.policy}</td>
+          <td class="quiet">{unitName(row.unit)}</td>
+          <td class="number"><Amount value={row.opening} /></td>
+          <td class="number"><Amount value={row.earned} /></td>
+          <td class="number"><Amount value={row.used} /></td>
+          <td class="number"><Amount value={row.other} change /></td>
+          <td class="number font-semibold"><Amount value={row.closing} /></td>
+          <td>
+            {#each row.cautions as caution (caution)}
+              <span class="mr-1 border-l-4 border-accent bg-base-200 px-1.5 text-sm">{caution}</span
+              >
+            {/each}
+          </td>
+        </tr>
+      {:else}
+        <tr><td colspan="9" class="quiet">No row matches.</td></tr>
+      {/each}
+    </tbody>
+  </table>
+
+  {#if opened}
+    {@const row = opened}
+    <SidePanel title={`${row.person}: ${row.policy}`} close={() => (opened = null)}>
+      <p class="mb-3 text-lg">
+        <Amount value={row.opening} /> + <Amount value={row.earned} /> − <Amount value={row.used} />
+        {Number(row.other) === 0 ? '' : '± '}{#if Number(row.other) !== 0}<Amount
+            value={row.other}
+            change
+          />{/if}
+        = <strong><Amount value={row.closing} /></strong>
+        {unitName(row.unit)}
+      </p>
+      {#if row.lines.length === 0}
+        <p>Nothing happens to this balance in the period.</p>
+      {:else}
+        <table class="figures">
+          <thead><tr><th>Day</th><th>What</th><th class="number">Change</th><th>Why</th></tr></thead
+          >
+          <tbody>
+            {#each row.lines as line, index (index)}
+              <tr>
+                <td class="whitespace-nowrap">{day(line.on)}</td>
+                <td>
+                  {kindName(line.kind)}
+                  {#if line.correction}
+                    <span class="block text-sm font-semibold">Correction for {day(line.about)}</span
+                    >
+                  {/if}
+                </td>
+                <td class="number"><Amount value={line.amount} change /></td>
+                <td>{line.why}</td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      {/if}
+      <p class="mt-4">
+        <a class="underline" href={`#/balances/${row.personId}/${row.policyId}`}
+          >The whole balance</a
+        >
+      </p>
+    </SidePanel>
+  {/if}
+  {#if request !== null}
+    <SidePanel title="Decide, and go on with the run" close={() => (request = null)}>
+      <OpenRequest
+        id={request}
+        decided={() => {
+          request = null;
+          void load(id);
+        }}
+      />
+    </SidePanel>
+  {/if}
+  {#if closing}
+    <CloseRun {worksheet} {close} cancel={() => (closing = false)} />
+  {/if}
+{/if}

@@ -1,0 +1,69 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { PayRun, Road } from '../api/types';
+  import Empty from '../common/Empty.svelte';
+  import { day, span } from '../common/format';
+  import { listKeys } from '../common/listkeys';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import Waiting from '../common/Waiting.svelte';
+  import { road as chosenRoad } from '../frame/road.svelte';
+
+  let runs = $state<PayRun[] | null>(null);
+  let group = $state('');
+  let problem = $state<Problem | null>(null);
+
+  async function load(chosen: number | null) {
+    try {
+      const road: Road = await answer(
+        api.GET('/api/road', { params: { query: chosen === null ? {} : { payGroupId: chosen } } }),
+      );
+      group = road.payGroup ?? '';
+      runs =
+        road.payGroupId === null
+          ? []
+          : await answer(
+              api.GET('/api/pay-runs', { params: { query: { payGroupId: road.payGroupId } } }),
+            );
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    }
+  }
+
+  $effect(() => {
+    void load(chosenRoad.payGroupId);
+  });
+</script>
+
+<h1 class="mb-1">Pay runs</h1>
+<p class="quiet mb-4">{group}. Another pay group is chosen on the road above.</p>
+<ProblemNote {problem} />
+{#if runs === null}
+  {#if !problem}<Waiting what="Fetching pay runs" />{/if}
+{:else if runs.length === 0}
+  <Empty><p>No pay group has begun its runs yet.</p></Empty>
+{:else}
+  <table class="figures max-w-3xl" use:listKeys>
+    <thead><tr><th>Period</th><th>State</th><th>Closed</th><th></th></tr></thead>
+    <tbody>
+      {#each runs as run (run.id)}
+        <tr>
+          <td>
+            <a data-row class="font-semibold underline" href={`#/pay-runs/${run.id}`}
+              >{span(run.firstDay, run.lastDay)}</a
+            >
+          </td>
+          <td class="font-semibold">{run.state === 'CLOSED' ? 'Closed' : 'Gathering'}</td>
+          <td>{run.closedAt ? `${day(run.closedAt)} by ${run.closedBy}` : ''}</td>
+          <td>
+            {#if run.state === 'CLOSED'}
+              <a class="underline" href={`/api/pay-runs/${run.id}/hand-over.csv`} download
+                >Hand-over CSV</a
+              >
+            {/if}
+          </td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+{/if}

@@ -1,0 +1,119 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { Coverage, Organisation, Policy, PolicyVersion } from '../api/types';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import { session } from '../frame/session.svelte';
+
+  let {
+    policy,
+    draft,
+    blocked,
+    done,
+  }: {
+    policy: Policy;
+    draft: PolicyVersion;
+    blocked: string | null;
+    done: (policy: Policy) => void;
+  } = $props();
+
+  type EmploymentType = NonNullable<Coverage['types']>[number];
+
+  let from = $state(session.current.today);
+  let by = $state<Coverage['by']>('TEAM');
+  let id = $state('');
+  let type = $state<EmploymentType>('HOURLY');
+  let organisation = $state<Organisation | null>(null);
+  let covered = $state<{ people: number; names: string[] } | null>(null);
+  let problem = $state<Problem | null>(null);
+  let busy = $state(false);
+
+  $effect(() => {
+    answer(api.GET('/api/organisation')).then((loaded) => (organisation = loaded));
+  });
+
+  const coverage: Coverage = $derived({
+    by,
+    ids: id === '' ? [] : [Number(id)],
+    types: [type],
+  });
+  const choices = $derived((by === 'TEAM' ? organisation?.teams : organisation?.sites) ?? []);
+
+  $effect(() => {
+    if (!from) return;
+    answer(api.POST('/api/policies/coverage', { body: { from, coverage } })).then(
+      (found) => (covered = found),
+      (thrown) => (problem = Problem.of(thrown)),
+    );
+  });
+
+  async function put() {
+    busy = true;
+    problem = null;
+    try {
+      done(
+        await answer(
+          api.POST('/api/policies/{id}/versions/{versionId}/in-force', {
+            params: { path: { id: policy.id, versionId: draft.id } },
+            body: { seenEdits: draft.edits, from, coverage },
+          }),
+        ),
+      );
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<section class="mt-6 border-t border-base-300 pt-4">
+  <h2 class="mb-2">Put it in force</h2>
+  <div class="flex flex-wrap items-center gap-x-2 gap-y-2">
+    <label class="flex items-center gap-2"
+      >from <input type="date" class="input w-40" name="from" bind:value={from} /></label
+    >
+    for
+    <select class="select w-44" aria-label="Covers" bind:value={by} onchange={() => (id = '')}>
+      <option value="TEAM">a team</option>
+      <option value="SITE">a site</option>
+      <option value="EMPLOYMENT_TYPE">a kind of employment</option>
+      <option value="EVERYBODY">everybody</option>
+    </select>
+    {#if by === 'TEAM' || by === 'SITE'}
+      <select class="select w-48" aria-label="Which" bind:value={id}>
+        <option value="">choose</option>
+        {#each choices as choice (choice.id)}
+          <option value={String(choice.id)}>{choice.name}</option>
+        {/each}
+      </select>
+    {:else if by === 'EMPLOYMENT_TYPE'}
+      <select class="select w-40" aria-label="Which" bind:value={type}>
+        <option value="HOURLY">hourly</option>
+        <option value="SALARIED">salaried</option>
+        <option value="SEASONAL">seasonal</option>
+      </select>
+    {/if}
+  </div>
+  {#if covered}
+    <p class="mt-2" title={covered.names.join(', ')}>
+      {#if covered.people === 0}
+        Covers nobody yet.
+      {:else}
+        Covers <strong>{covered.people} people</strong>: {covered.names
+          .slice(0, 6)
+          .join(', ')}{covered.people > 6 ? ` and ${covered.people - 6} more` : ''}.
+      {/if}
+      {#if policy.people > 0}
+        <span class="quiet">{policy.people} are enrolled already and stay so.</span>
+      {/if}
+    </p>
+  {/if}
+  <div class="mt-2"><ProblemNote {problem} /></div>
+  <button
+    class="btn mt-3 btn-primary"
+    disabled={busy || blocked !== null || !covered || (covered.people === 0 && policy.people === 0)}
+    onclick={put}>Put in force</button
+  >
+  {#if blocked}<span class="quiet ml-3">{blocked}</span>{/if}
+</section>

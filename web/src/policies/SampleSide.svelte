@@ -1,0 +1,115 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { Rehearsed, Terms, Unit } from '../api/types';
+  import Amount from '../common/Amount.svelte';
+  import { amount, day, daysBetween, kindName, unitName } from '../common/format';
+  import { session } from '../frame/session.svelte';
+
+  let {
+    terms,
+    unit,
+    benefitYear,
+    problem = $bindable(),
+  }: { terms: Terms; unit: Unit; benefitYear: string; problem: Problem | null } = $props();
+
+  let hired = $state(session.current.today);
+  let hoursADay = $state('8');
+  let rehearsed = $state<Rehearsed | null>(null);
+
+  $effect(() => {
+    const body = { unit, benefitYear, terms: $state.snapshot(terms) as Terms, hired, hoursADay };
+    const timer = window.setTimeout(() => {
+      answer(api.POST('/api/policies/rehearsal', { body })).then(
+        (result) => {
+          rehearsed = result;
+          problem = null;
+        },
+        (thrown) => (problem = Problem.of(thrown)),
+      );
+    }, 200);
+    return () => window.clearTimeout(timer);
+  });
+
+  const WIDTH = 440;
+  const HEIGHT = 130;
+
+  function path(result: Rehearsed): string {
+    const days = daysBetween(result.from, result.through);
+    const highest = Math.max(1, ...result.lines.map((line) => Number(line.balance)));
+    const y = (value: number) => 8 + (1 - value / highest) * (HEIGHT - 12);
+    const x = (iso: string) => (daysBetween(result.from, iso) / days) * WIDTH;
+    return `M0 ${y(0)}${result.lines
+      .map((line) => `H${x(line.on).toFixed(1)}V${y(Number(line.balance)).toFixed(1)}`)
+      .join('')}H${WIDTH}`;
+  }
+</script>
+
+<aside class="sheet border-t-4 border-t-primary p-4">
+  <h2>Two years under these words</h2>
+  <p class="mt-1">
+    Somebody hired on
+    <input
+      type="date"
+      class="border-b border-base-content/40 bg-transparent"
+      aria-label="Sample hire date"
+      bind:value={hired}
+    />
+    who works
+    <input
+      class="w-10 border-b border-base-content/40 bg-transparent text-center"
+      aria-label="Sample hours a day"
+      bind:value={hoursADay}
+    /> hours from Monday to Friday
+  </p>
+  {#if rehearsed}
+    <svg
+      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
+      class={['my-2 w-full', problem && 'opacity-40']}
+      role="img"
+      aria-label={`Balance over two years, ${amount(rehearsed.closing)} at their end`}
+    >
+      <line x1="0" x2={WIDTH} y1={HEIGHT - 4} y2={HEIGHT - 4} class="stroke-base-content/40" />
+      <line x1={WIDTH / 2} x2={WIDTH / 2} y1="0" y2={HEIGHT} class="stroke-base-300" />
+      <path
+        d={path(rehearsed)}
+        fill="none"
+        stroke-width="2"
+        stroke-dasharray="6 3"
+        class="stroke-primary"
+      />
+    </svg>
+    <dl class="grid grid-cols-[1fr_auto] gap-x-4">
+      <dt>Earned</dt>
+      <dd class="text-right"><Amount value={rehearsed.earned} /></dd>
+      <dt>Withheld at limits</dt>
+      <dd class="text-right"><Amount value={rehearsed.withheld} /></dd>
+      <dt>Lapsed</dt>
+      <dd class="text-right"><Amount value={rehearsed.lapsed} /></dd>
+      <dt class="font-semibold">After two years without leave</dt>
+      <dd class="text-right font-semibold" data-sample-closing>
+        <Amount value={rehearsed.closing} />
+        {unitName(unit)}
+      </dd>
+      <dt>Can be used from</dt>
+      <dd class="text-right">{day(rehearsed.useBegins)}</dd>
+    </dl>
+    <details class="mt-2">
+      <summary class="cursor-pointer">Line by line</summary>
+      <div class="max-h-72 overflow-y-auto">
+        <table class="figures text-sm">
+          <tbody>
+            {#each rehearsed.lines as line, index (index)}
+              <tr title={line.why}>
+                <td class="whitespace-nowrap">{day(line.on)}</td>
+                <td>{kindName(line.kind)}</td>
+                <td class="number"><Amount value={line.amount} change /></td>
+                <td class="number"><Amount value={line.balance} /></td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+      </div>
+    </details>
+  {/if}
+</aside>

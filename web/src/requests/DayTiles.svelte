@@ -1,0 +1,87 @@
+<script lang="ts">
+  import { Check, CircleSlash } from '@lucide/svelte';
+  import type { DayView, Decision, Unit } from '../api/types';
+  import { amount, dayNumber, monthName, weekday, withUnit, words } from '../common/format';
+
+  let {
+    days,
+    unit,
+    decisions,
+    toggle,
+  }: {
+    days: DayView[];
+    unit: Unit;
+    decisions?: Record<string, Decision>;
+    toggle?: (on: string) => void;
+  } = $props();
+
+  function reason(day: DayView): string {
+    switch (day.because) {
+      case 'HOLIDAY':
+        return day.holiday ?? 'Holiday';
+      case 'HALF_HOLIDAY':
+        return `${day.holiday}, half`;
+      case 'DAY_OFF':
+        return 'Day off';
+      case 'NOT_EMPLOYED':
+        return 'Not employed';
+      default:
+        return '';
+    }
+  }
+
+  const decided = $derived((day: DayView) => decisions?.[day.on] ?? day.decision);
+</script>
+
+<ol class="flex flex-wrap gap-1.5">
+  {#each days as day (day.on)}
+    {@const free = Number(day.amount) === 0}
+    <li
+      class={[
+        'flex w-28 flex-col border px-2 py-1.5',
+        free ? 'border-dashed border-base-content/30' : 'border-base-content/40',
+        decided(day) === 'DECLINED' && 'hatched',
+      ]}
+    >
+      <p class="flex items-baseline justify-between">
+        <span class="quiet text-sm">{weekday(day.on)}</span>
+        <span class="text-lg font-semibold">{dayNumber(day.on)}</span>
+        <span class="quiet text-sm">{monthName(day.on).slice(0, 3)}</span>
+      </p>
+      {#if free}
+        <p class="quiet text-sm">{reason(day)}</p>
+        <p class="text-sm">costs nothing</p>
+      {:else}
+        <p class="text-sm">
+          costs <strong title={day.amount}>{withUnit(day.amount, unit)}</strong>
+          {#if day.part === 'HALF'}<span class="quiet">half day</span>{/if}
+        </p>
+        <p class={['text-sm', Number(day.left) < 0 && 'font-semibold text-error']} title={day.left}>
+          leaves {amount(day.left)}
+        </p>
+      {/if}
+      {#if day.away.length > 0}
+        <p class="mt-1 border-t border-base-300 pt-1 text-xs" title={day.away.join(', ')}>
+          {day.away.length} away: {day.away.map((name) => name.split(' ')[0]).join(', ')}
+        </p>
+      {/if}
+      {#if toggle && !free}
+        <button
+          class="mt-auto flex items-center gap-1 border-t border-base-300 pt-1 text-left text-sm font-semibold"
+          aria-pressed={decided(day) === 'DECLINED'}
+          onclick={() => toggle(day.on)}
+        >
+          {#if decided(day) === 'DECLINED'}
+            <CircleSlash size={14} aria-hidden="true" /> Decline
+          {:else}
+            <Check size={14} aria-hidden="true" /> Approve
+          {/if}
+        </button>
+      {:else if day.decision && !free}
+        <p class="mt-auto border-t border-base-300 pt-1 text-sm font-semibold">
+          {words(day.decision)}
+        </p>
+      {/if}
+    </li>
+  {/each}
+</ol>

@@ -1,0 +1,184 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { Decision, RequestDetail } from '../api/types';
+  import { amount, day, longDay, span, withUnit, words } from '../common/format';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import { said } from '../common/said.svelte';
+  import StateMark from '../common/StateMark.svelte';
+  import Waiting from '../common/Waiting.svelte';
+  import DayTiles from './DayTiles.svelte';
+
+  let { id, decided }: { id: number; decided: (detail: RequestDetail) => void } = $props();
+
+  let detail = $state<RequestDetail | null>(null);
+  let decisions = $state<Record<string, Decision>>({});
+  let message = $state('');
+  let problem = $state<Problem | null>(null);
+  let busy = $state(false);
+
+  async function load(requestId: number) {
+    try {
+      const loaded = await answer(
+        api.GET('/api/requests/{id}', { params: { path: { id: requestId } } }),
+      );
+      detail = loaded;
+      decisions = Object.fromEntries(loaded.review.days.map((each) => [each.on, 'APPROVED']));
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    }
+  }
+
+  $effect(() => {
+    detail = null;
+    message = '';
+    problem = null;
+    void load(id);
+  });
+
+  const costly = $derived(detail?.review.days.filter((each) => Number(each.amount) > 0) ?? []);
+  const approved = $derived(costly.filter((each) => decisions[each.on] === 'APPROVED').length);
+  const declined = $derived(costly.length - approved);
+
+  function toggle(on: string) {
+    decisions[on] = decisions[on] === 'APPROVED' ? 'DECLINED' : 'APPROVED';
+  }
+
+  async function decide(chosen: Record<string, Decision>) {
+    if (!detail) return;
+    busy = true;
+    problem = null;
+    // a day that costs nothing goes with the others, so that it never makes a decision look mixed
+    const forFreeDays = costly.some((each) => chosen[each.on] === 'APPROVED')
+      ? 'APPROVED'
+      : 'DECLINED';
+    const days = detail.review.days.map((each) => ({
+      on: each.on,
+      decision: Number(each.amount) > 0 ? chosen[each.on]! : forFreeDays,
+    }));
+    try {
+      const result = await answer(
+        api.POST('/api/requests/{id}/decision', {
+          params: { path: { id } },
+          body: { seenEdits: detail.request.edits, days, message },
+        }),
+      );
+      said.say(
+        `${words(result.request.state)}: ${result.request.person}, ${result.request.policy}.`,
+      );
+      decided(result);
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+      const typed = message;
+      await load(id);
+      message = typed;
+    } finally {
+      busy = false;
+    }
+  }
+
+  function all(decision: Decision): Record<string, Decision> {
+    return Object.fromEntries(Object.keys(decisions).map((on) => [on, decision]));
+  }
+</script>
+
+{#if detail === null}
+  <ProblemNote {problem} />
+  {#if !problem}<Waiting what="Opening the request" />{/if}
+{:else}
+  {@const request = detail.request}
+  {@const review = detail.review}
+  <header class="mb-3">
+    <p class="flex items-center gap-3">
+      <span class="text-xl font-semibold">{request.person}</span>
+      <StateMark state={request.state} />
+    </p>
+    <p>
+      {request.policy}, <strong>{withUnit(request.total, request.unit)}</strong>, {span(
+        request.first,
+        request.last,
+      )}
+    </p>
+    <p class="quiet">{request.team}; sent {day(request.sentAt)}</p>
+    {#if request.note}
+      <p class="mt-2 border-l-4 border-base-300 pl-3">“{request.note}”</p>
+    {/if}
+  </header>
+
+  {#if review.problems.length > 0}
+    <ul class="mb-3 border-l-4 border-accent bg-base-200 px-3 py-2">
+      {#each review.problems as broken, index (index)}
+        <li>{broken.message}</li>
+      {/each}
+    </ul>
+  {/if}
+
+  <DayTiles
+    days={review.days}
+    unit={review.unit}
+    {decisions}
+    toggle={detail.mayDecide ? toggle : undefined}
+  />
+
+  <dl class="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-0.5">
+    <dt class="quiet">Available on the first day</dt>
+    <dd title={review.available}>{withUnit(review.available, review.unit)}</dd>
+    <dt class="quiet">Left on {longDay(review.yearEnds)}, forecast</dt>
+    <dd title={review.leftAtYearEnd}>{withUnit(review.leftAtYearEnd, review.unit)}</dd>
+    {#if Number(review.waitingElsewhere) > 0}
+      <dt class="quiet">In other waiting requests</dt>
+      <dd>{amount(review.waitingElsewhere)}</dd>
+    {/if}
+  </dl>
+
+  {#if detail.mayDecide}
+    <label class="mt-4 block">
+      <span class="font-semibold">Message to {request.person.split(' ')[0]}</span>
+      <textarea class="textarea mt-1 w-full" rows="2" name="message" bind:value={message}
+      ></textarea>
+    </label>
+    <div class="mt-2"><ProblemNote {problem} /></div>
+    <div class="mt-3 flex flex-wrap gap-3">
+      <button class="btn btn-primary" disabled={busy} onclick={() => decide(decisions)}>
+        {#if declined === 0}
+          Approve
+        {:else if approved === 0}
+          Decline
+        {:else}
+          Approve {approved} and decline {declined}
+        {/if}
+      </button>
+      {#if declined === 0}
+        <button class="btn btn-outline" disabled={busy} onclick={() => decide(all('DECLINED'))}
+          >Decline all days</button
+        >
+      {/if}
+    </div>
+    <p class="quiet mt-2 text-sm">Choose “Approve” on a day’s tile to decline just that day.</p>
+  {:else}
+    <div class="mt-3"><ProblemNote {problem} /></div>
+  {/if}
+
+  <h2 class="mt-5 mb-1">History</h2>
+  <ul>
+    {#each detail.history as event, index (index)}
+      <li>
+        <span class="quiet">{day(event.at)}</span>
+        {event.actor}: {words(event.what).toLowerCase()}{event.message
+          ? `, “${event.message}”`
+          : ''}
+      </li>
+    {/each}
+  </ul>
+  {#if detail.recent.length > 0}
+    <h2 class="mt-4 mb-1">Other requests of {request.person.split(' ')[0]}</h2>
+    <ul>
+      {#each detail.recent as other (other.id)}
+        <li>
+          {span(other.first, other.last)}, {other.policy}, {withUnit(other.total, other.unit)}:
+          {words(other.state).toLowerCase()}
+        </li>
+      {/each}
+    </ul>
+  {/if}
+{/if}
