@@ -56,6 +56,7 @@
     ),
   );
   const useBegins = $derived(detail.figures.useBegins);
+  const begins = $derived(detail.lines[0]?.on ?? detail.from);
 </script>
 
 <svg
@@ -94,7 +95,7 @@
       class="fill-error text-[11px]">limit {amount(detail.balanceLimit)}</text
     >
   {/if}
-  {#if useBegins && useBegins > detail.from && useBegins <= detail.through}
+  {#if useBegins && useBegins > begins && useBegins <= detail.through}
     <rect
       x={LEFT}
       y={TOP}

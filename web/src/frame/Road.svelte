@@ -80,6 +80,17 @@
     return segment.first <= session.current.today && session.current.today <= segment.last;
   }
 
+  const marksByDay = $derived.by(() => {
+    const byDay: Record<string, Road['marks'][number]> = {};
+    for (const mark of road?.marks ?? []) {
+      const before = byDay[mark.on + mark.kind];
+      byDay[mark.on + mark.kind] = before
+        ? { ...mark, text: `${before.text}, ${mark.text}` }
+        : mark;
+    }
+    return Object.values(byDay);
+  });
+
   const marks = { HOLIDAY: Milestone, PROTECTED: Shield, POLICY: Flag };
 </script>
 
@@ -176,7 +187,7 @@
             >
           {/if}
         {/each}
-        {#each road.marks as mark, index (index)}
+        {#each marksByDay as mark (mark.on + mark.kind)}
           {@const Shape = marks[mark.kind]}
           <span
             class="absolute top-0.5 -translate-x-1/2"

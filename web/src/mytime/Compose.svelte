@@ -124,8 +124,8 @@
   <DayStrip bind:marked {freeDays} {protectedDates} />
 
   {#if marked.length > 0}
-    <div class="mt-4 grid gap-6 lg:grid-cols-[1fr_20rem]">
-      <div>
+    <div class="mt-4 flex flex-wrap items-start gap-6">
+      <div class="max-w-3xl">
         {#if review}
           <DayTiles days={review.days} unit={review.unit} />
           <details class="mt-2">
@@ -160,7 +160,7 @@
           </details>
         {/if}
       </div>
-      <div class="sheet self-start p-4">
+      <div class="sheet w-full max-w-md p-4 lg:w-80">
         {#if review}
           <p class="text-lg">
             Costs <strong data-cost>{withUnit(review.total, review.unit)}</strong>

@@ -45,7 +45,7 @@
   }
 </script>
 
-<aside class="sheet border-t-4 border-t-primary p-4">
+<aside class="sheet self-start border-t-4 border-t-primary p-4">
   <h2>Two years under these words</h2>
   <p class="mt-1">
     Somebody hired on

@@ -117,15 +117,13 @@ final class Browser implements AutoCloseable {
 
     /** Sets a date field or a slider, as its picker would. */
     void set(String selector, String value) {
-        act(
-                By.cssSelector(selector),
-                field -> ((JavascriptExecutor) driver)
-                        .executeScript(
-                                "arguments[0].value = arguments[1];"
-                                        + "arguments[0].dispatchEvent(new Event('input', {bubbles: true}));"
-                                        + "arguments[0].dispatchEvent(new Event('change', {bubbles: true}));",
-                                field,
-                                value));
+        act(By.cssSelector(selector), field -> ((JavascriptExecutor) driver)
+                .executeScript(
+                        "arguments[0].value = arguments[1];"
+                                + "arguments[0].dispatchEvent(new Event('input', {bubbles: true}));"
+                                + "arguments[0].dispatchEvent(new Event('change', {bubbles: true}));",
+                        field,
+                        value));
     }
 
     /** Chooses an option of a list by its text. */
@@ -147,7 +145,9 @@ final class Browser implements AutoCloseable {
     }
 
     void upload(String selector, Path file) {
-        act(By.cssSelector(selector), field -> field.sendKeys(file.toAbsolutePath().toString()));
+        act(
+                By.cssSelector(selector),
+                field -> field.sendKeys(file.toAbsolutePath().toString()));
     }
 
     /** Clicks something that downloads a file, and reads the file once it is whole. */

@@ -21,6 +21,11 @@ public final class Ledger {
         this.lines = List.copyOf(lines);
     }
 
+    /** The day on which the ledger begins: that of the latest opening balance, else the hire date or an earlier adjustment. */
+    public LocalDate begins() {
+        return begins;
+    }
+
     public List<LedgerLine> lines() {
         return lines;
     }

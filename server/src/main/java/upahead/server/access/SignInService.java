@@ -5,6 +5,7 @@ import java.time.Instant;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.UUID;
 import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -26,12 +27,16 @@ public class SignInService {
     private final SignInStore store;
     private final PasswordEncoder passwords;
     private final Audit audit;
+    /** The hash compared with where the name is unknown, so that names cannot be found out by timing. */
+    private final String nobody;
+
     private final Map<String, Failures> failures = new ConcurrentHashMap<>();
 
     SignInService(SignInStore store, PasswordEncoder passwords, Audit audit) {
         this.store = store;
         this.passwords = passwords;
         this.audit = audit;
+        this.nobody = passwords.encode(UUID.randomUUID().toString());
     }
 
     /**
@@ -44,7 +49,7 @@ public class SignInService {
         refuseTooManyTries(name);
         Optional<SignInStore.Stored> stored = store.find(name);
         boolean matches = passwords.matches(
-                password, stored.map(SignInStore.Stored::passwordHash).orElse(Passwords.NOBODY));
+                password, stored.map(SignInStore.Stored::passwordHash).orElse(nobody));
         if (stored.isEmpty() || !matches) {
             failures.merge(
                     name,

@@ -34,6 +34,7 @@ public class Balances {
 
     private static final int MONTHS_SHOWN_BEFORE = 9;
     private static final int MONTHS_SHOWN_AFTER = 9;
+    private static final int DAYS_SHOWN_BEFORE_IT_BEGINS = 10;
     private static final int YEARS_AHEAD = 3;
 
     private final Accounts accounts;
@@ -87,7 +88,9 @@ public class Balances {
         LocalDate through = DateSpan.later(asOf, today).plusMonths(MONTHS_SHOWN_AFTER);
         PersonAccount account = account(people.get(personId), policyId, Outlook.ahead(today, through));
         Ledger ledger = Derivation.derive(account.account(), through);
-        LocalDate from = DateSpan.earlier(asOf, today).minusMonths(MONTHS_SHOWN_BEFORE);
+        LocalDate from = DateSpan.later(
+                DateSpan.earlier(asOf, today).minusMonths(MONTHS_SHOWN_BEFORE),
+                DateSpan.earlier(ledger.begins(), today).minusDays(DAYS_SHOWN_BEFORE_IT_BEGINS));
         Optional<Limits> limits = account.account().policy().versions().on(asOf).map(Terms::limits);
         return new BalanceDetail(
                 row(account, asOf),

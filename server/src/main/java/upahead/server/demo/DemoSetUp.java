@@ -52,9 +52,12 @@ class DemoSetUp implements ApplicationRunner {
 
     @Override
     public void run(ApplicationArguments arguments) {
-        if (people.count(PeopleQuery.everybody()) > 0) {
-            return;
+        if (people.count(PeopleQuery.everybody()) == 0) {
+            setUp();
         }
+    }
+
+    private void setUp() {
         long start = System.nanoTime();
         user.actAs(PAYROLL, () -> {
             clock.moveTo(DemoPolicies.START);

@@ -38,7 +38,8 @@ class ApiDescription {
             api.getComponents().getSchemas().values().stream()
                     .filter(schema -> schema.getProperties() != null)
                     .forEach(schema -> {
-                        schema.setRequired(new ArrayList<>(schema.getProperties().keySet()));
+                        schema.setRequired(
+                                new ArrayList<>(schema.getProperties().keySet()));
                         schema.getProperties().values().forEach(property -> neverNullInside((Schema<?>) property));
                     });
         };

@@ -1,10 +1,8 @@
 package upahead.server.lookout;
 
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
 import upahead.core.ledger.Derivation;
@@ -14,16 +12,14 @@ import upahead.core.ledger.LineKind;
 import upahead.core.policy.TenureBand;
 import upahead.core.policy.Terms;
 import upahead.core.quantity.Amount;
-import upahead.core.quantity.Unit;
 import upahead.server.balances.PersonAccount;
 import upahead.server.lookout.LookoutItem.Kind;
 import upahead.server.lookout.LookoutItem.Urgency;
+import upahead.server.words.Words;
 
 /** What is about to happen to balances: time withheld or lapsing, waits that end, tenure steps. */
 @Component
 class AheadFinder {
-
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
 
     List<LookoutItem> find(List<PersonAccount> accounts, DateSpan ahead) {
         List<LookoutItem> items = new ArrayList<>();
@@ -46,9 +42,9 @@ class AheadFinder {
                         Kind.WITHHELD,
                         line.on(),
                         "is about to reach a limit",
-                        amount(account, line.withheld()) + " of "
+                        Words.amount(line.withheld(), account.policy().unit()) + " of "
                                 + account.policy().name()
-                                + " will be withheld on " + DAY.format(line.on())
+                                + " will be withheld on " + Words.day(line.on())
                                 + " unless some is used before."))
                 .stream()
                 .toList();
@@ -72,8 +68,9 @@ class AheadFinder {
                 Kind.LAPSE,
                 on.minusDays(1),
                 "is about to lose time",
-                amount(account, amount) + " of " + account.policy().name() + " can be used until "
-                        + DAY.format(on.minusDays(1)) + " and then lapse."));
+                Words.amount(amount, account.policy().unit()) + " of "
+                        + account.policy().name() + " can be used until " + Words.day(on.minusDays(1))
+                        + " and then lapse."));
     }
 
     private static List<LookoutItem> waits(PersonAccount account, Ledger ledger, DateSpan ahead) {
@@ -85,8 +82,9 @@ class AheadFinder {
                         Kind.WAIT_ENDS,
                         begins,
                         "ends a wait",
-                        account.policy().name() + " can be used from " + DAY.format(begins) + " on; "
-                                + amount(account, ledger.balance(begins)) + " by then."))
+                        account.policy().name() + " can be used from " + Words.day(begins) + " on; "
+                                + Words.amount(
+                                        ledger.balance(begins), account.policy().unit()) + " by then."))
                 .stream()
                 .toList();
     }
@@ -106,7 +104,7 @@ class AheadFinder {
                         Kind.TENURE,
                         anniversary,
                         "completes " + years + " years",
-                        account.policy().name() + " is earned at " + band.amount() + " from " + DAY.format(anniversary)
+                        account.policy().name() + " is earned at " + band.amount() + " from " + Words.day(anniversary)
                                 + " on."))
                 .toList();
     }
@@ -122,9 +120,5 @@ class AheadFinder {
                 null,
                 null,
                 account.policy().id());
-    }
-
-    private static String amount(PersonAccount account, Amount amount) {
-        return amount + (account.policy().unit() == Unit.HOURS ? " hours" : " days");
     }
 }

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -32,6 +31,7 @@ import upahead.server.policies.VersionState;
 import upahead.server.requests.RequestState;
 import upahead.server.requests.RequestSummary;
 import upahead.server.requests.Requests;
+import upahead.server.words.Words;
 
 /** What needs whoever looks, by how soon. */
 @Service
@@ -105,9 +105,9 @@ public class Lookout {
                 Kind.REQUEST,
                 request.first(),
                 request.person() + " asks for " + request.policy(),
-                request.total() + " " + request.unit().name().toLowerCase(Locale.ROOT) + " from "
-                        + request.first() + " to " + request.last() + ", sent "
-                        + request.sentAt().toLocalDate() + ".",
+                Words.amount(request.total(), request.unit()) + ", "
+                        + Words.span(new DateSpan(request.first(), request.last())) + ", sent "
+                        + Words.day(request.sentAt().toLocalDate()) + ".",
                 request.personId(),
                 request.id(),
                 null,
@@ -139,8 +139,10 @@ public class Lookout {
                     Kind.RUN,
                     run,
                     "Close the run of " + group.name(),
-                    "The period " + run.period() + " is over; "
-                            + (blockers.isEmpty() ? "nothing blocks it." : blockers.size() + " blockers stand.")));
+                    "The period " + Words.span(run.period()) + " is over; "
+                            + (blockers.isEmpty()
+                                    ? "nothing blocks it."
+                                    : Words.count(blockers.size(), "blocker") + " in the way.")));
         }
         if (missing > 0 && over) {
             items.add(item(
@@ -148,7 +150,7 @@ public class Lookout {
                     Kind.HOURS,
                     run,
                     "Hours of " + missing + " people are missing",
-                    "They are scheduled in " + run.period() + " and have no hours."));
+                    "They are scheduled in " + Words.span(run.period()) + " and have no hours."));
         }
         blockers.stream()
                 .filter(blocker -> blocker.kind() == Blocker.Kind.WAITING_REQUEST)
@@ -157,7 +159,8 @@ public class Lookout {
                         Kind.REQUEST,
                         blocker.on(),
                         blocker.message(),
-                        "Leave in " + run.period() + " must be decided before the run of " + group.name() + " closes.",
+                        "Leave in " + Words.span(run.period()) + " must be decided before the run of " + group.name()
+                                + " closes.",
                         blocker.personId(),
                         blocker.requestId(),
                         run.id(),
@@ -183,7 +186,7 @@ public class Lookout {
                         Kind.LEAVER,
                         person.lastDay(),
                         person.name() + " leaves",
-                        "The last day is " + person.lastDay() + "; what is left is settled in that run.",
+                        "The last day is " + Words.day(person.lastDay()) + "; what is left is settled in that run.",
                         person.id(),
                         null,
                         null,

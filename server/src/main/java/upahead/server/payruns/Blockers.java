@@ -17,6 +17,7 @@ import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
 import upahead.server.requests.RequestSummary;
 import upahead.server.requests.Requests;
+import upahead.server.words.Words;
 
 /** Finds what stops the close of a run. */
 @Component
@@ -52,7 +53,7 @@ class Blockers {
         if (!clock.today().isAfter(run.lastDay())) {
             blockers.add(new Blocker(
                     Blocker.Kind.PERIOD_NOT_OVER,
-                    "The period runs until " + run.lastDay() + "; it can be closed the day after.",
+                    "The period runs until " + Words.day(run.lastDay()) + "; it can be closed the day after.",
                     null,
                     null,
                     run.lastDay()));
@@ -62,7 +63,7 @@ class Blockers {
                         other.state() == RunState.GATHERING && other.lastDay().isBefore(run.firstDay()))
                 .forEach(other -> blockers.add(new Blocker(
                         Blocker.Kind.EARLIER_RUN_OPEN,
-                        "The run before, " + other.period() + ", is not closed.",
+                        "The run before, " + Words.span(other.period()) + ", is not closed.",
                         null,
                         null,
                         other.lastDay())));

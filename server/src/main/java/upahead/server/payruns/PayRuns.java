@@ -14,6 +14,7 @@ import upahead.server.payruns.PayRunStore.Posted;
 import upahead.server.people.Organisation;
 import upahead.server.people.PayGroup;
 import upahead.server.problems.Refusal;
+import upahead.server.words.Words;
 
 /** Pay runs: gathering a period, and closing it once, in one piece. */
 @Service
@@ -122,6 +123,6 @@ public class PayRuns {
 
     private static String closedAlready(PayRun run) {
         return "This run was closed by " + run.closedBy() + " on "
-                + run.closedAt().toLocalDate() + ". It is closed once; nothing was changed now.";
+                + Words.day(run.closedAt().toLocalDate()) + ". It is closed once; nothing was changed now.";
     }
 }

@@ -21,6 +21,7 @@ import upahead.server.payruns.PayRunStore.Posted;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
+import upahead.server.words.Words;
 
 /** The figures of a run: derived while it gathers, as frozen once it is closed. */
 @Component
@@ -106,7 +107,7 @@ class WorksheetBuilder {
                 all.minus(earned).minus(taken),
                 withheld,
                 closing,
-                cautions(lines, withheld, closing, run),
+                cautions(account, lines, withheld, closing, run),
                 lines);
     }
 
@@ -117,13 +118,15 @@ class WorksheetBuilder {
                 .toList());
     }
 
-    private static List<String> cautions(List<NewPosting> lines, Amount withheld, Amount closing, PayRun run) {
+    private static List<String> cautions(
+            PersonAccount account, List<NewPosting> lines, Amount withheld, Amount closing, PayRun run) {
         List<String> cautions = new ArrayList<>();
         if (closing.isNegative()) {
             cautions.add("Below zero");
         }
         if (withheld.isPositive()) {
-            cautions.add("At a limit: " + withheld + " withheld");
+            cautions.add(
+                    "At a limit: " + Words.amount(withheld, account.policy().unit()) + " withheld");
         }
         if (lines.stream().anyMatch(NewPosting::correction)) {
             cautions.add("Corrects earlier runs");

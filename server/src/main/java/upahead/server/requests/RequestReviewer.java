@@ -32,6 +32,7 @@ import upahead.server.people.Person;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.problems.Refusal;
 import upahead.server.requests.RequestReview.Problem;
+import upahead.server.words.Words;
 
 /** Says of a request, sent or not, what it costs day by day, what remains and what stands against it. */
 @Component
@@ -53,26 +54,14 @@ class RequestReviewer {
         this.clock = clock;
     }
 
-    /** What a request costs, day by day, in the order of its days. */
-    List<DayCost> costs(RequestDraft draft) {
-        PersonAccount account = account(draft);
-        LeaveCosting costing = costing(account);
-        return draft.days().stream()
-                .map(day -> costing.cost(day.on(), day.asked()))
-                .toList();
-    }
-
     /** Reviews leave that is about to be asked for. */
     RequestReview review(RequestDraft draft) {
         requireSensibleDays(draft);
         PersonAccount account = account(draft);
-        List<DayCost> costs = costs(draft);
-        List<RequestStore.StoredDay> days = new ArrayList<>();
-        for (int i = 0; i < costs.size(); i++) {
-            DayCost cost = costs.get(i);
-            days.add(new RequestStore.StoredDay(
-                    cost.on(), draft.days().get(i).part(), cost.hours(), cost.amount(), cost.because(), null));
-        }
+        LeaveCosting costing = costing(account);
+        List<RequestStore.StoredDay> days = draft.days().stream()
+                .map(day -> stored(day.part(), costing.cost(day.on(), day.asked())))
+                .toList();
         List<Problem> problems = new ArrayList<>(rulesBroken(account, days, draft.note()));
         problems.addAll(overlaps(draft));
         return review(account, days, problems, null);
@@ -165,7 +154,7 @@ class RequestReviewer {
         for (RequestStore.StoredDay day : days) {
             if (day.on().isBefore(today)) {
                 problems.add(new Problem(
-                        day.on(), "days", RequestWords.day(day.on()) + " is in the past. Ask payroll to enter it."));
+                        day.on(), "days", Words.weekday(day.on()) + " is in the past. Ask payroll to enter it."));
             }
             Amount due = new WorkingDays(
                             account.account().employment(), account.account().holidays())
@@ -174,9 +163,7 @@ class RequestReviewer {
                     && due.isPositive()
                     && day.hours().isMoreThan(due)) {
                 problems.add(new Problem(
-                        day.on(),
-                        "days",
-                        "Only " + due + " hours are scheduled on " + RequestWords.day(day.on()) + "."));
+                        day.on(), "days", "Only " + due + " hours are scheduled on " + Words.weekday(day.on()) + "."));
             }
         }
         LocalDate first = days.get(0).on();
@@ -203,7 +190,7 @@ class RequestReviewer {
                         .map(dates -> new Problem(
                                 day.on(),
                                 "days",
-                                RequestWords.day(day.on()) + " is a protected date: " + dates.reason() + "."))
+                                Words.weekday(day.on()) + " is a protected date: " + dates.reason() + "."))
                         .stream())
                 .toList();
     }
@@ -214,7 +201,7 @@ class RequestReviewer {
                 .map(RequestDraft.AskedDay::on)
                 .filter(taken::containsKey)
                 .map(day -> new Problem(
-                        day, "days", "There is leave on " + RequestWords.day(day) + " already, waiting or approved."))
+                        day, "days", "There is leave on " + Words.weekday(day) + " already, waiting or approved."))
                 .toList();
     }
 
@@ -244,6 +231,10 @@ class RequestReviewer {
                 .orElse(clock.today())
                 .plusYears(2);
         return balances.account(person, policyId, Outlook.ahead(clock.today(), horizon));
+    }
+
+    private static RequestStore.StoredDay stored(RequestDraft.Part part, DayCost cost) {
+        return new RequestStore.StoredDay(cost.on(), part, cost.hours(), cost.amount(), cost.because(), null);
     }
 
     private static LeaveCosting costing(PersonAccount account) {

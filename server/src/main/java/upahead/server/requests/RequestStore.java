@@ -21,7 +21,6 @@ import org.jooq.Record;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import upahead.core.leave.LeaveCosting.Because;
-import upahead.core.leave.LeaveCosting.DayCost;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 
@@ -55,7 +54,7 @@ class RequestStore {
                 .fetch();
     }
 
-    long add(RequestDraft draft, List<DayCost> costs, LocalDateTime sentAt) {
+    long add(RequestDraft draft, List<DayView> days, LocalDateTime sentAt) {
         long id = sql.insertInto(LEAVE_REQUEST)
                 .set(LEAVE_REQUEST.PERSON_ID, draft.personId())
                 .set(LEAVE_REQUEST.POLICY_ID, draft.policyId())
@@ -65,15 +64,14 @@ class RequestStore {
                 .set(LEAVE_REQUEST.EDITS, 0)
                 .returningResult(LEAVE_REQUEST.ID)
                 .fetchOne(LEAVE_REQUEST.ID);
-        for (int i = 0; i < costs.size(); i++) {
-            DayCost cost = costs.get(i);
+        for (DayView day : days) {
             sql.insertInto(LEAVE_DAY)
                     .set(LEAVE_DAY.REQUEST_ID, id)
-                    .set(LEAVE_DAY.ON_DATE, cost.on())
-                    .set(LEAVE_DAY.ASKED, draft.days().get(i).part().name())
-                    .set(LEAVE_DAY.HOURS, cost.hours().value())
-                    .set(LEAVE_DAY.AMOUNT, cost.amount().value())
-                    .set(LEAVE_DAY.BECAUSE, cost.because().name())
+                    .set(LEAVE_DAY.ON_DATE, day.on())
+                    .set(LEAVE_DAY.ASKED, day.part().name())
+                    .set(LEAVE_DAY.HOURS, day.hours().value())
+                    .set(LEAVE_DAY.AMOUNT, day.amount().value())
+                    .set(LEAVE_DAY.BECAUSE, day.because().name())
                     .execute();
         }
         return id;

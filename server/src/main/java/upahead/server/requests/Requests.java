@@ -20,6 +20,7 @@ import upahead.server.people.People;
 import upahead.server.people.Person;
 import upahead.server.people.Reach;
 import upahead.server.problems.Refusal;
+import upahead.server.words.Words;
 
 /** Asking for leave, and deciding. */
 @Service
@@ -77,7 +78,7 @@ public class Requests {
             RequestReview.Problem problem = review.problems().get(0);
             throw Refusal.of(problem.field(), problem.message());
         }
-        long id = store.add(draft, reviewer.costs(draft), clock.now());
+        long id = store.add(draft, review.days(), clock.now());
         store.addEvent(id, clock.now(), user.get().name(), "SENT", draft.note().strip());
         RequestSummary request = get(id);
         audit.record("request", id, "sent a request", null, draft);
@@ -223,10 +224,10 @@ public class Requests {
             mailbox.send(
                     approver.id(),
                     approver.email(),
-                    person.name() + " asks for " + request.policy() + " from " + RequestWords.day(request.first()),
-                    person.name() + " asks for " + RequestWords.amount(request.total(), request.unit()) + " of "
-                            + request.policy() + ", " + RequestWords.day(request.first()) + " to "
-                            + RequestWords.day(request.last())
+                    person.name() + " asks for " + request.policy() + " from " + Words.weekday(request.first()),
+                    person.name() + " asks for " + Words.amount(request.total(), request.unit()) + " of "
+                            + request.policy() + ", " + Words.weekday(request.first()) + " to "
+                            + Words.weekday(request.last())
                             + (request.note().isEmpty() ? "." : ", with the note: " + request.note()));
         }
     }
@@ -237,7 +238,7 @@ public class Requests {
         mailbox.send(
                 person.id(),
                 person.email(),
-                "Your " + request.policy() + " from " + RequestWords.day(request.first()) + " is " + state,
+                "Your " + request.policy() + " from " + Words.weekday(request.first()) + " is " + state,
                 user.get().name() + ": " + state + (message.isEmpty() ? "." : ". " + message));
     }
 }

@@ -1,0 +1,73 @@
+package upahead.core.ledger;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import upahead.core.leave.Taken;
+import upahead.core.quantity.Amount;
+
+class RequestCheckTest {
+
+    @Test
+    void aRequestWithinTheBalanceIsAffordable() {
+        assertThat(check(Sample.grant("40"), "2027-05-03", "16").isAffordable()).isTrue();
+    }
+
+    @Test
+    void aRequestOverTheBalanceSaysByHowMuchOnWhichDay() {
+        assertThat(check(Sample.grant("40").takes("2027-03-01", "30"), "2027-05-03", "16")
+                        .problems())
+                .containsExactly(new RequestProblem.NotEnough(day("2027-05-03"), Amount.of(6)));
+    }
+
+    @Test
+    void aRequestMayTakeTheBalanceToWhatMayBeOverdrawn() {
+        Sample sample = Sample.grant("10").limits(null, null, null, "4");
+        assertThat(check(sample, "2027-05-03", "14").isAffordable()).isTrue();
+        assertThat(check(sample, "2027-05-03", "14.5").problems())
+                .containsExactly(new RequestProblem.NotEnough(day("2027-05-03"), Amount.of("0.5")));
+    }
+
+    @Test
+    void aDayBeforeTheWaitEndsIsNamedWithTheDayItEnds() {
+        assertThat(check(Sample.grant("40").waitToUse(60), "2027-02-01", "8").problems())
+                .containsExactly(new RequestProblem.NotYetUsable(day("2027-02-01"), day("2027-03-05")));
+    }
+
+    @Test
+    void theUseOfTheYearIsLimited() {
+        Sample sample = Sample.grant("100").limits(null, null, "24", "0").takes("2027-02-01", "20");
+        assertThat(check(sample, "2027-05-03", "8").problems())
+                .containsExactly(new RequestProblem.OverUsedPerYear(day("2027-05-03"), Amount.of(24), Amount.of(4)));
+    }
+
+    @Test
+    void laterApprovedLeaveThatWouldBecomeShortIsNamed() {
+        Sample sample = Sample.grant("40").takes("2027-08-02", "32");
+        assertThat(check(sample, "2027-05-03", "16").problems())
+                .containsExactly(new RequestProblem.LaterLeaveShort(day("2027-08-02"), Amount.of(8)));
+    }
+
+    @Test
+    void laterLeaveThatWasShortAlreadyIsNotBlamedOnTheRequest() {
+        Sample sample = Sample.grant("40").takes("2027-08-02", "48");
+        assertThat(check(sample, "2027-05-03", "16").isAffordable()).isTrue();
+    }
+
+    @Test
+    void aDayAfterLeavingIsNotCovered() {
+        assertThat(check(Sample.grant("40").leaving("2027-04-30"), "2027-05-03", "8")
+                        .problems())
+                .containsExactly(new RequestProblem.NotCovered(day("2027-05-03")));
+    }
+
+    private static RequestCheck check(Sample sample, String on, String amount) {
+        return RequestCheck.of(sample.account(), List.of(new Taken(day(on), Amount.of(amount))));
+    }
+
+    private static LocalDate day(String date) {
+        return LocalDate.parse(date);
+    }
+}

@@ -1,0 +1,94 @@
+package upahead.rehearsal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class RehearsalTest {
+
+    private static final String CASE =
+            """
+            {"case": "small", "employee": {"hired": "2027-01-04"},
+             "policy": {"unit": "hours", "earning": {"method": "upfront", "amount": 40}},
+             "facts": [{"on": "2027-02-01", "take": 7.50}],
+             "ask": ["2027-02-01"],
+             "expect": [{"asOf": "2027-02-01", "balance": 32.5}]}
+            """;
+
+    private final ByteArrayOutputStream out = new ByteArrayOutputStream();
+    private final ByteArrayOutputStream err = new ByteArrayOutputStream();
+
+    @TempDir
+    Path folder;
+
+    @Test
+    void printsOneObjectForEveryDateAskedFor() throws IOException {
+        assertThat(run(file("good.json", CASE))).isZero();
+        assertThat(text(out))
+                .isEqualToIgnoringNewLines(
+                        """
+                        {"case":"small","asOf":"2027-02-01","balance":"32.5","available":"32.5",\
+                        "earnedThisYear":"40","usedThisYear":"7.5","withheldThisYear":"0","lapsed":"0","paidOut":"0"}""");
+    }
+
+    @Test
+    void aDifferenceEndsWithOneAndSaysBoth() throws IOException {
+        assertThat(run(file("different.json", CASE.replace("32.5", "33")))).isEqualTo(1);
+        assertThat(text(err)).contains("different.json: 2027-02-01: balance is 32.5, expected 33");
+    }
+
+    @Test
+    void anInvalidFileEndsWithTwoAfterAllOthersHaveBeenDone() throws IOException {
+        Path bad = file("bad.json", CASE.replace("upfront", "monthly"));
+        assertThat(run(bad, file("good.json", CASE))).isEqualTo(2);
+        assertThat(text(out)).contains("\"balance\":\"32.5\"");
+        assertThat(text(err)).contains("bad.json: policy.earning.method: must be one of");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "\"amount\": 40|\"amount\": 40, \"amuont\": 3|policy.earning.amuont: is not a known key here",
+                "\"amount\": 40|\"amount\": \"forty\"|policy.earning.amount: must be a number, not forty",
+                "\"amount\": 40|\"amount\": -1|policy.earning: the amount granted a year must be at least 0, not -1",
+                "2027-01-04|2027-02-30|employee.hired: must be a date such as 2027-01-31, not 2027-02-30",
+                "\"ask\": [\"2027-02-01\"]|\"ask\": [\"2027-02-02\"]|expect[0].asOf: 2027-02-01 is not among the dates",
+                "\"take\": 7.50|\"take\": 7.50, \"adjust\": 1|facts[0]: needs exactly one of work, take, adjust, opening",
+                "\"unit\": \"hours\"|\"unit\": \"weeks\"|policy.unit: must be one of hours, days, not weeks",
+                "\"case\": \"small\",|\"case\": \"small\" |line 1, column",
+            })
+    void aFaultIsNamedByItsPathAndReason(String part, String instead, String message) throws IOException {
+        assertThat(run(file("faulty.json", CASE.replace(part, instead)))).isEqualTo(2);
+        assertThat(text(err)).contains("faulty.json: " + message).doesNotContain("Exception");
+    }
+
+    @Test
+    void aMissingFileIsSaidToBeMissing() {
+        assertThat(run(folder.resolve("nowhere.json"))).isEqualTo(2);
+        assertThat(text(err)).contains("there is no such file");
+    }
+
+    private int run(Path... files) {
+        List<String> arguments = List.of(files).stream().map(Path::toString).toList();
+        return Rehearsal.run(arguments, new PrintStream(out), new PrintStream(err));
+    }
+
+    private Path file(String name, String content) throws IOException {
+        return Files.writeString(folder.resolve(name), content);
+    }
+
+    private static String text(ByteArrayOutputStream bytes) {
+        return bytes.toString(StandardCharsets.UTF_8);
+    }
+}

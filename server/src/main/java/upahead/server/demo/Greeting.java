@@ -1,0 +1,46 @@
+package upahead.server.demo;
+
+import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.context.event.ApplicationReadyEvent;
+import org.springframework.boot.web.context.WebServerApplicationContext;
+import org.springframework.context.event.EventListener;
+import org.springframework.stereotype.Component;
+import upahead.server.clock.DemoClock;
+
+/** Says on the terminal where the program is, and in a demo who can sign in. */
+@Component
+class Greeting {
+
+    private final WebServerApplicationContext context;
+    private final DemoClock demoClock;
+    private final boolean onlySetUp;
+
+    Greeting(
+            WebServerApplicationContext context,
+            DemoClock demoClock,
+            @Value("${upahead.only-set-up}") boolean onlySetUp) {
+        this.context = context;
+        this.demoClock = demoClock;
+        this.onlySetUp = onlySetUp;
+    }
+
+    @EventListener(ApplicationReadyEvent.class)
+    void greet() {
+        if (onlySetUp) {
+            System.exit(SpringApplication.exit(context));
+        }
+        String address = "http://localhost:" + context.getWebServer().getPort();
+        System.out.println("\nUp Ahead is ready: " + address);
+        if (demoClock.isRunning()) {
+            System.out.println(String.join(
+                    "\n",
+                    "This is Brindlemoor Gardens, a made-up botanic garden, on its demo day.",
+                    "  administrator  " + DemoPeople.ADMINISTRATOR + "  (Teodric Brackwyn, payroll)",
+                    "  approver       " + DemoPeople.APPROVER + "   (Corvin Harnquist, leads Grounds)",
+                    "  employee       " + DemoPeople.EMPLOYEE + "  (Kerensa Saltonstall, Grounds)",
+                    "  password       " + DemoPeople.PASSWORD));
+        }
+        System.out.println("Ctrl+C ends it.\n");
+    }
+}

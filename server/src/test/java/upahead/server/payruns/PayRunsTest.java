@@ -1,0 +1,271 @@
+package upahead.server.payruns;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Supplier;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import upahead.core.calendar.PayCalendar;
+import upahead.core.payrun.NewPosting;
+import upahead.core.quantity.Amount;
+import upahead.core.quantity.Unit;
+import upahead.server.Somebody;
+import upahead.server.access.CurrentUser;
+import upahead.server.clock.MovableClock;
+import upahead.server.hours.HoursImport;
+import upahead.server.people.EmploymentType;
+import upahead.server.people.NewPerson;
+import upahead.server.people.Organisation;
+import upahead.server.people.People;
+import upahead.server.policies.Coverage;
+import upahead.server.policies.NewPolicy;
+import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
+import upahead.server.policies.PolicyKind;
+import upahead.server.policies.RequestRules;
+import upahead.server.policies.TermsDocument;
+
+/** A company of one, paid by the week, who earns 1 hour for every 10 worked; each test has a company of its own. */
+@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:pay-runs;DB_CLOSE_DELAY=-1")
+class PayRunsTest {
+
+    private static final LocalDate MONDAY = LocalDate.of(2027, 3, 1);
+    private static final AtomicInteger COMPANIES = new AtomicInteger();
+
+    @Autowired
+    private PayRuns runs;
+
+    @Autowired
+    private HandOver handOver;
+
+    @Autowired
+    private HoursImport hours;
+
+    @Autowired
+    private Organisation organisation;
+
+    @Autowired
+    private People people;
+
+    @Autowired
+    private Policies policies;
+
+    @Autowired
+    private CurrentUser user;
+
+    @Autowired
+    private MovableClock clock;
+
+    private String code;
+    private long groupId;
+
+    @BeforeEach
+    void foundCompany() {
+        code = "P" + COMPANIES.incrementAndGet();
+        clock.moveTo(MONDAY.plusWeeks(1));
+        act(() -> {
+            groupId = organisation.addPayGroup("Weekly " + code, new PayCalendar(PayCalendar.Every.WEEK, MONDAY));
+            long site = organisation.addSite("Site " + code);
+            long team = organisation.addTeam("Team " + code);
+            Amount eight = Amount.of(8);
+            List<Amount> week = List.of(eight, eight, eight, eight, eight, Amount.ZERO, Amount.ZERO);
+            long person = people.add(new NewPerson(
+                    code,
+                    "Only One",
+                    null,
+                    site,
+                    team,
+                    EmploymentType.HOURLY,
+                    groupId,
+                    null,
+                    MONDAY,
+                    null,
+                    MONDAY,
+                    week,
+                    Amount.ONE));
+            PolicyDetail policy = policies.write(new NewPolicy(
+                    "Leave " + code,
+                    PolicyKind.VACATION,
+                    Unit.HOURS,
+                    true,
+                    "LV",
+                    "01-01",
+                    new RequestRules(false, false, 0, false),
+                    oneForTen()));
+            policies.putInForce(
+                    policy.id(), policy.versions().get(0).id(), 0, MONDAY, Coverage.people(List.of(person)));
+            runs.begin(groupId, MONDAY);
+            return null;
+        });
+    }
+
+    @Test
+    void aRunWithoutHoursIsBlockedAndClosesNothing() {
+        assertThatThrownBy(() -> close(newest()))
+                .hasMessage("This run cannot be closed yet. Only One is scheduled in this period but has no hours.");
+        assertThat(newest().state()).isEqualTo(RunState.GATHERING);
+        assertThat(act(() -> runs.ofGroup(groupId))).hasSize(1);
+    }
+
+    @Test
+    void aPeriodThatIsNotOverCannotBeClosed() {
+        work("regular,8");
+        clock.moveTo(MONDAY.plusDays(6));
+        assertThatThrownBy(() -> close(newest())).hasMessageContaining("runs until 7 March");
+    }
+
+    @Test
+    void closingFreezesTheFiguresAndBeginsTheNextRun() {
+        work("regular,40", "overtime,2.5");
+        Worksheet closed = close(newest());
+        assertThat(closed.rows()).singleElement().satisfies(row -> {
+            assertThat(row.earned()).isEqualTo(Amount.of("4.25"));
+            assertThat(row.closing()).isEqualTo(Amount.of("4.25"));
+            assertThat(row.lines().get(0).why())
+                    .isEqualTo("42.5 hours counted in 1 Mar to 7 Mar 2027, 1 for every 10: 4.25");
+        });
+        assertThat(newest().firstDay()).isEqualTo(MONDAY.plusWeeks(1));
+        assertThat(act(() -> handOver.of(closed.run().id())).content())
+                .isEqualToNormalizingNewlines(("person,name,code,what,amount,unit\n"
+                                + "%1$s,Only One,OVT,overtime hours,2.5,hours\n"
+                                + "%1$s,Only One,REG,regular hours,40,hours\n")
+                        .formatted(code));
+    }
+
+    @Test
+    void aSecondCloseIsRefusedAndDeductsNothing() {
+        work("regular,40");
+        PayRun run = newest();
+        close(run);
+        assertThatThrownBy(() -> close(run))
+                .hasMessage(
+                        "This run was closed by Ada Payroll on 8 March. It is closed once; nothing was changed now.");
+        assertThat(act(() -> runs.ofGroup(groupId))).hasSize(2);
+    }
+
+    @Test
+    void ofTwoWhoCloseAtTheSameTimeOneSucceeds() throws Exception {
+        work("regular,40");
+        PayRun run = newest();
+        ExecutorService both = Executors.newFixedThreadPool(2);
+        Callable<Boolean> closing = () -> {
+            try {
+                close(run);
+                return true;
+            } catch (RuntimeException refused) {
+                return false;
+            }
+        };
+        List<Future<Boolean>> results = both.invokeAll(List.of(closing, closing));
+        both.shutdown();
+        assertThat(results.get(0).get()).isNotEqualTo(results.get(1).get());
+        assertThat(act(() -> runs.ofGroup(groupId))).hasSize(2);
+        assertThat(act(() -> runs.worksheet(run.id())).rows().get(0).closing()).isEqualTo(Amount.of(4));
+    }
+
+    @Test
+    void hoursCorrectedAfterTheCloseComeBackAsAnExplainedCorrection() {
+        work("regular,40");
+        close(newest());
+        work("regular,30");
+        Worksheet next = act(() -> runs.worksheet(newest().id()));
+        assertThat(next.rows()).singleElement().satisfies(row -> {
+            assertThat(row.opening()).isEqualTo(Amount.of(4));
+            assertThat(row.closing()).isEqualTo(Amount.of(3));
+            NewPosting correction = row.lines().get(0);
+            assertThat(correction.correction()).isTrue();
+            assertThat(correction.about()).isEqualTo(MONDAY.plusDays(6));
+            assertThat(correction.on()).isEqualTo(MONDAY.plusWeeks(1));
+            assertThat(correction.why()).startsWith("Late change; now: 30 hours counted");
+        });
+    }
+
+    @Test
+    void aFileWithAFaultIsTakenWholeOrNotAtAll() {
+        byte[] file = file("regular,40", "night,1");
+        assertThatThrownBy(() -> take(file, Set.of()))
+                .hasMessage("Nothing was taken: line 3: the kind must be regular, overtime or training, not “night”.");
+        assertThatThrownBy(() -> close(newest())).hasMessageContaining("has no hours");
+        take(file, Set.of(3L));
+        assertThat(close(newest()).rows().get(0).earned()).isEqualTo(Amount.of(4));
+    }
+
+    private void work(String... kindsAndHours) {
+        take(file(kindsAndHours), Set.of());
+    }
+
+    private byte[] file(String... kindsAndHours) {
+        StringBuilder file = new StringBuilder("person,date,kind,hours\n");
+        for (String each : kindsAndHours) {
+            String[] parts = each.split(",");
+            Amount left = Amount.of(parts[1]);
+            for (LocalDate day = MONDAY; left.isPositive(); day = day.plusDays(1)) {
+                Amount part = left.min(Amount.of(10));
+                file.append(String.join(",", code, day.toString(), parts[0], part.toString()))
+                        .append('\n');
+                left = left.minus(part);
+            }
+        }
+        return file.toString().getBytes(StandardCharsets.UTF_8);
+    }
+
+    private void take(byte[] file, Set<Long> skip) {
+        act(() -> hours.take(
+                file, "test.csv", groupId, new PayCalendar(PayCalendar.Every.WEEK, MONDAY).periodOf(MONDAY), skip));
+    }
+
+    private PayRun newest() {
+        return act(() -> runs.ofGroup(groupId)).get(0);
+    }
+
+    private Worksheet close(PayRun run) {
+        return act(() -> runs.close(run.id()));
+    }
+
+    private <T> T act(Supplier<T> work) {
+        return user.actAs(Somebody.ADMINISTRATOR, work);
+    }
+
+    private static TermsDocument oneForTen() {
+        return new TermsDocument(
+                new TermsDocument.Earning(
+                        TermsDocument.Method.PER_HOURS_WORKED,
+                        Amount.ONE,
+                        null,
+                        null,
+                        false,
+                        null,
+                        null,
+                        null,
+                        Amount.of(10),
+                        false,
+                        false,
+                        false),
+                List.of(),
+                false,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
+    }
+}
