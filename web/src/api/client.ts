@@ -9,8 +9,11 @@ function token(): string {
   return /(?:^|; )XSRF-TOKEN=([^;]+)/.exec(document.cookie)?.[1] ?? '';
 }
 
-function withToken(request: Request): Request {
+async function withToken(request: Request): Promise<Request> {
   if (request.method !== 'GET') {
+    if (token() === '') {
+      await fetch('/api/session');
+    }
     request.headers.set('X-XSRF-TOKEN', token());
   }
   return request;
@@ -21,13 +24,13 @@ async function send(request: Request): Promise<Response> {
   const again = request.clone();
   let response: Response;
   try {
-    response = await fetch(withToken(request));
+    response = await fetch(await withToken(request));
   } catch {
     throw new Problem('The server cannot be reached. Nothing was lost; please try again.');
   }
   if (response.status === EXPIRED) {
     await session.signInAgain();
-    return fetch(withToken(again));
+    return fetch(await withToken(again));
   }
   return response;
 }

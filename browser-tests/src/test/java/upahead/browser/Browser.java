@@ -73,6 +73,10 @@ final class Browser implements AutoCloseable {
         type("[name=username]", name);
         type("[name=password]", password);
         click("Sign in");
+    }
+
+    void signInAndEnter(String name, String password) {
+        signIn(name, password);
         waitUntilGone("[name=password]");
     }
 
@@ -86,6 +90,12 @@ final class Browser implements AutoCloseable {
         waitFor("the text “" + text + "” in " + selector, () -> text(selector).contains(text));
     }
 
+    /** Waits until something else can be read inside an element than before. */
+    void seesSomethingElseThan(String selector, String before) {
+        waitFor("another text than “" + before + "” in " + selector, () -> !text(selector)
+                .equals(before));
+    }
+
     /** What can be read inside the first element that matches, once it is there. */
     String text(String selector) {
         return find(By.cssSelector(selector)).getText();
@@ -95,12 +105,19 @@ final class Browser implements AutoCloseable {
         return driver.findElement(By.tagName("body")).getText();
     }
 
-    /** Clicks the first enabled button or link with a text. */
+    /** Clicks what lies on top of all enabled buttons, links and labels with a text. */
     void click(String text) {
-        String literal = "'" + text + "'";
-        By button = By.xpath("(//button[normalize-space()=" + literal + "] | //a[normalize-space()=" + literal
-                + "] | //summary[normalize-space()=" + literal + "])[not(@disabled)][last()]");
-        act(button, WebElement::click);
+        act(clickable("normalize-space()='" + text + "'"), WebElement::click);
+    }
+
+    /** Clicks a button or link whose text begins with some words. */
+    void clickStarting(String words) {
+        act(clickable("starts-with(normalize-space(), '" + words + "')"), WebElement::click);
+    }
+
+    /** Opens the row of a list that has a text. */
+    void clickOnRow(String text) {
+        act(By.xpath("//*[@data-row][contains(normalize-space(), '" + text + "')]"), WebElement::click);
     }
 
     /** Clicks the first element that matches. */
@@ -140,8 +157,13 @@ final class Browser implements AutoCloseable {
         });
     }
 
-    void press(CharSequence... keys) {
-        driver.switchTo().activeElement().sendKeys(keys);
+    void pressOn(String selector, CharSequence... keys) {
+        act(By.cssSelector(selector), element -> element.sendKeys(keys));
+    }
+
+    /** Waits until a text can no longer be read on the page. */
+    void seesNot(String text) {
+        waitFor("the text “" + text + "” to go away", () -> !pageText().contains(text));
     }
 
     void upload(String selector, Path file) {
@@ -186,6 +208,11 @@ final class Browser implements AutoCloseable {
     @Override
     public void close() {
         driver.quit();
+    }
+
+    private static By clickable(String condition) {
+        return By.xpath("(//button[" + condition + "] | //a[" + condition + "] | //summary[" + condition
+                + "] | //label[" + condition + "])[not(@disabled)][last()]");
     }
 
     private WebElement find(By by) {

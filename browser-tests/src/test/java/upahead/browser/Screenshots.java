@@ -22,7 +22,7 @@ final class Screenshots {
     }
 
     private void take() {
-        browser.signIn("teodric", PASSWORD);
+        browser.signInAndEnter("teodric", PASSWORD);
         browser.sees("Further ahead");
         save("lookout");
         shot("/requests", "Message to", "requests");
@@ -33,7 +33,7 @@ final class Screenshots {
         shot("/people", "Pay group", "people");
         shot("/holidays", "Protected dates", "holidays");
         shot("/pay-runs/15", "What will be frozen", "pay-run");
-        browser.signIn("kerensa", PASSWORD);
+        browser.signInAndEnter("kerensa", PASSWORD);
         browser.sees("Ask for time off");
         for (String day : new String[] {"2027-04-30", "2027-05-03", "2027-05-04"}) {
             browser.clickOn("[data-day='" + day + "']");

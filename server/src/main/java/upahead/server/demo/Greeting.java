@@ -12,25 +12,25 @@ import upahead.server.clock.DemoClock;
 @Component
 class Greeting {
 
-    private final WebServerApplicationContext context;
     private final DemoClock demoClock;
     private final boolean onlySetUp;
 
-    Greeting(
-            WebServerApplicationContext context,
-            DemoClock demoClock,
-            @Value("${upahead.only-set-up}") boolean onlySetUp) {
-        this.context = context;
+    Greeting(DemoClock demoClock, @Value("${upahead.only-set-up}") boolean onlySetUp) {
         this.demoClock = demoClock;
         this.onlySetUp = onlySetUp;
     }
 
-    @EventListener(ApplicationReadyEvent.class)
-    void greet() {
+    @EventListener
+    void greet(ApplicationReadyEvent ready) {
         if (onlySetUp) {
-            System.exit(SpringApplication.exit(context));
+            System.exit(SpringApplication.exit(ready.getApplicationContext()));
         }
-        String address = "http://localhost:" + context.getWebServer().getPort();
+        if (ready.getApplicationContext() instanceof WebServerApplicationContext context) {
+            greet("http://localhost:" + context.getWebServer().getPort());
+        }
+    }
+
+    private void greet(String address) {
         System.out.println("\nUp Ahead is ready: " + address);
         if (demoClock.isRunning()) {
             System.out.println(String.join(

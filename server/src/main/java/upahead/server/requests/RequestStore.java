@@ -14,10 +14,12 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
+import org.jooq.SortField;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import upahead.core.leave.LeaveCosting.Because;
@@ -108,16 +110,17 @@ class RequestStore {
     }
 
     Optional<RequestSummary> find(long id) {
-        return summaries(LEAVE_REQUEST.ID.eq(id), 1, 0).stream().findFirst();
+        return summaries(LEAVE_REQUEST.ID.eq(id), FIRST.asc(), 1, 0).stream().findFirst();
     }
 
     List<RequestSummary> ofPerson(long personId, int most) {
-        return summaries(LEAVE_REQUEST.PERSON_ID.eq(personId), most, 0);
+        return summaries(LEAVE_REQUEST.PERSON_ID.eq(personId), FIRST.asc(), most, 0);
     }
 
-    /** Requests in some states, of everybody or of the people of one approver. */
+    /** Requests in some states, of everybody or of the people of one approver: waiting ones by how soon, else latest first. */
     List<RequestSummary> inStates(Collection<RequestState> states, Long approverId, int page, int size) {
-        return summaries(inStates(states, approverId), size, page * size);
+        boolean onlyWaiting = states.equals(Set.of(RequestState.WAITING));
+        return summaries(inStates(states, approverId), onlyWaiting ? FIRST.asc() : FIRST.desc(), size, page * size);
     }
 
     int count(Collection<RequestState> states, Long approverId) {
@@ -138,6 +141,7 @@ class RequestStore {
                         .and(LEAVE_REQUEST.ID.in(sql.select(LEAVE_DAY.REQUEST_ID)
                                 .from(LEAVE_DAY)
                                 .where(LEAVE_DAY.ON_DATE.between(first, last)))),
+                FIRST.asc(),
                 Integer.MAX_VALUE,
                 0);
     }
@@ -199,7 +203,7 @@ class RequestStore {
         return approverId == null ? condition : condition.and(PERSON.APPROVER_ID.eq(approverId));
     }
 
-    private List<RequestSummary> summaries(Condition condition, int most, int skip) {
+    private List<RequestSummary> summaries(Condition condition, SortField<?> order, int most, int skip) {
         return sql.select(
                         LEAVE_REQUEST.asterisk(), PERSON.NAME, TEAM.NAME, POLICY.NAME, POLICY.UNIT, FIRST, LAST, TOTAL)
                 .from(LEAVE_REQUEST)
@@ -224,7 +228,7 @@ class RequestStore {
                         TEAM.NAME,
                         POLICY.NAME,
                         POLICY.UNIT)
-                .orderBy(FIRST, LEAVE_REQUEST.ID)
+                .orderBy(order, LEAVE_REQUEST.ID.asc())
                 .limit(most)
                 .offset(skip)
                 .fetch(RequestStore::summary);

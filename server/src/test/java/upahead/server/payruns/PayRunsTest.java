@@ -179,7 +179,8 @@ class PayRunsTest {
     void hoursCorrectedAfterTheCloseComeBackAsAnExplainedCorrection() {
         work("regular,40");
         close(newest());
-        work("regular,30");
+        String noneOnMonday = "person,date,kind,hours\n" + code + "," + MONDAY + ",regular,0\n";
+        take(noneOnMonday.getBytes(StandardCharsets.UTF_8), Set.of());
         Worksheet next = act(() -> runs.worksheet(newest().id()));
         assertThat(next.rows()).singleElement().satisfies(row -> {
             assertThat(row.opening()).isEqualTo(Amount.of(4));
@@ -196,9 +197,9 @@ class PayRunsTest {
     void aFileWithAFaultIsTakenWholeOrNotAtAll() {
         byte[] file = file("regular,40", "night,1");
         assertThatThrownBy(() -> take(file, Set.of()))
-                .hasMessage("Nothing was taken: line 3: the kind must be regular, overtime or training, not “night”.");
+                .hasMessage("Nothing was taken: line 6: the kind must be regular, overtime or training, not “night”.");
         assertThatThrownBy(() -> close(newest())).hasMessageContaining("has no hours");
-        take(file, Set.of(3L));
+        take(file, Set.of(6L));
         assertThat(close(newest()).rows().get(0).earned()).isEqualTo(Amount.of(4));
     }
 
