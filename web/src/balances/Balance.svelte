@@ -62,14 +62,14 @@
   </p>
 
   <div class="mt-4 grid gap-8 xl:grid-cols-2">
-    <section>
+    <section class="min-w-0">
       <h2 class="mb-1">What happened</h2>
       {@render ledger([...facts].reverse())}
       <p class="quiet mt-1 text-sm">
         {amount(detail.opening)} before {day(detail.from)}
       </p>
     </section>
-    <section>
+    <section class="min-w-0">
       <h2 class="mb-1 text-primary">What is up ahead</h2>
       {@render ledger(ahead)}
     </section>
@@ -77,26 +77,28 @@
 {/if}
 
 {#snippet ledger(lines: BalanceDetail['lines'])}
-  <table class="figures">
-    <thead>
-      <tr>
-        <th>Day</th><th>What</th><th class="number">Change</th><th class="number">Balance</th><th
-          >Why</th
-        >
-      </tr>
-    </thead>
-    <tbody>
-      {#each lines as line, index (index)}
+  <div class="overflow-x-auto">
+    <table class="figures">
+      <thead>
         <tr>
-          <td class="whitespace-nowrap">{day(line.on)}</td>
-          <td class="whitespace-nowrap">{kindName(line.kind)}</td>
-          <td class="number"><Amount value={line.amount} change /></td>
-          <td class="number"><Amount value={line.balance} /></td>
-          <td class="text-sm">{line.why}</td>
+          <th>Day</th><th>What</th><th class="number">Change</th><th class="number">Balance</th><th
+            >Why</th
+          >
         </tr>
-      {:else}
-        <tr><td colspan="5" class="quiet">Nothing in the months shown.</td></tr>
-      {/each}
-    </tbody>
-  </table>
+      </thead>
+      <tbody>
+        {#each lines as line, index (index)}
+          <tr>
+            <td class="whitespace-nowrap">{day(line.on)}</td>
+            <td class="whitespace-nowrap">{kindName(line.kind)}</td>
+            <td class="number"><Amount value={line.amount} change /></td>
+            <td class="number"><Amount value={line.balance} /></td>
+            <td class="text-sm">{line.why}</td>
+          </tr>
+        {:else}
+          <tr><td colspan="5" class="quiet">Nothing in the months shown.</td></tr>
+        {/each}
+      </tbody>
+    </table>
+  </div>
 {/snippet}

@@ -50,11 +50,33 @@
     return starts;
   });
 
-  const events = $derived(
-    detail.lines.filter(
-      (line) => line.kind === 'LAPSED' || line.kind === 'PAID_OUT' || Number(line.withheld) > 0,
-    ),
-  );
+  interface Event {
+    on: string;
+    balance: string;
+    withheld: boolean;
+    text: string;
+  }
+
+  /** One mark a day for what lapsed, was paid out or withheld, at the balance of the day's end. */
+  const events = $derived.by(() => {
+    const byDay: Record<string, Event> = {};
+    for (const line of detail.lines) {
+      const gone = line.kind === 'LAPSED' || line.kind === 'PAID_OUT';
+      if (gone || Number(line.withheld) > 0) {
+        const text = gone
+          ? `${kindName(line.kind)} ${amount(line.amount)}`
+          : `${amount(line.withheld)} withheld`;
+        const before = byDay[line.on];
+        byDay[line.on] = {
+          on: line.on,
+          balance: line.balance,
+          withheld: !gone && (before?.withheld ?? true),
+          text: before ? `${before.text}, ${text}` : `${shortDay(line.on)}: ${text}`,
+        };
+      }
+    }
+    return Object.values(byDay);
+  });
   const useBegins = $derived(detail.figures.useBegins);
   const begins = $derived(detail.lines[0]?.on ?? detail.from);
 </script>
@@ -109,17 +131,13 @@
   {/if}
   <path d={past} fill="none" class="stroke-secondary dark:stroke-info" stroke-width="2.5" />
   <path d={future} fill="none" class="stroke-primary" stroke-width="2.5" stroke-dasharray="6 4" />
-  {#each events as line, index (index)}
+  {#each events as event (event.on)}
     <g>
       <path
-        d={`M${x(line.on)} ${y(Number(line.balance)) + 3}l5 9h-10z`}
-        class={line.kind === 'EARNED' ? 'fill-none stroke-base-content' : 'fill-base-content'}
+        d={`M${x(event.on)} ${y(Number(event.balance)) + 3}l5 9h-10z`}
+        class={event.withheld ? 'fill-none stroke-base-content' : 'fill-base-content'}
       />
-      <title
-        >{shortDay(line.on)}: {line.kind === 'EARNED'
-          ? `${amount(line.withheld)} withheld`
-          : `${kindName(line.kind)} ${amount(line.amount)}`}</title
-      >
+      <title>{event.text}</title>
     </g>
   {/each}
   <line

@@ -61,7 +61,7 @@
     <div class="flex items-center justify-between gap-2 px-4 py-3">
       <span class="flex items-center gap-2"><Mark /></span>
     </div>
-    <ul class="flex grow overflow-x-auto lg:flex-col lg:overflow-visible">
+    <ul class="flex grow overflow-x-auto [scrollbar-width:none] lg:flex-col lg:overflow-visible">
       {#each places as place (place.path)}
         <li>
           <a

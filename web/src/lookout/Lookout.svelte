@@ -57,6 +57,33 @@
     DRAFT: FilePen,
   };
 
+  const BUNDLED = 4;
+
+  const TOGETHER: Partial<Record<LookoutItem['kind'], string>> = {
+    LAPSE: 'are about to lose time',
+    WITHHELD: 'are about to reach a limit',
+    WAIT_ENDS: 'end a wait',
+    TENURE: 'complete years of service',
+  };
+
+  function together(item: LookoutItem): string {
+    return TOGETHER[item.kind] ?? '';
+  }
+
+  /** The same thing happening to several people on one day stands together. */
+  function bundles(inGroup: LookoutItem[]): LookoutItem[][] {
+    const found: Record<string, LookoutItem[]> = {};
+    inGroup.forEach((item, index) => {
+      const key = together(item) ? `${item.kind} ${item.by} ${item.policyId}` : `${index}`;
+      (found[`of ${key}`] ??= []).push(item);
+    });
+    return Object.values(found);
+  }
+
+  function names(bundle: LookoutItem[]): string {
+    return bundle.map((item) => item.person).join(', ');
+  }
+
   function away(item: LookoutItem): string {
     const days = daysBetween(session.current.today, item.by);
     if (days < 0) {
@@ -93,30 +120,36 @@
             {group.title} <span class="quiet text-sm font-normal">{inGroup.length}</span>
           </h2>
           <ul class="sheet divide-y divide-base-300">
-            {#each inGroup as item, index (index)}
-              {@const Icon = icons[item.kind]}
-              <li class="grid grid-cols-[1.5rem_1fr_auto] items-start gap-x-3 px-3 py-2">
-                <Icon size={18} class="mt-0.5" aria-hidden="true" />
-                <div>
-                  {#if item.requestId !== null}
-                    <button
-                      data-row
-                      class="text-left font-semibold underline decoration-base-content/40 hover:decoration-2"
-                      onclick={() => (request = item.requestId)}>{item.what}</button
-                    >
-                  {:else}
-                    <a
-                      data-row
-                      class="font-semibold underline decoration-base-content/40 hover:decoration-2"
-                      href={link(item)}>{item.what}</a
-                    >
-                  {/if}
-                  <p class="quiet">{item.why}</p>
-                </div>
-                <p class="text-right text-sm">
-                  {weekdayAndDay(item.by)}<br /><span class="quiet">{away(item)}</span>
-                </p>
-              </li>
+            {#each bundles(inGroup) as bundle, index (index)}
+              {#if bundle.length >= BUNDLED}
+                <li class="px-3 py-2">
+                  <details>
+                    <summary class="grid cursor-pointer grid-cols-[1.5rem_1fr_auto] gap-x-3">
+                      {@render icon(bundle[0]!)}
+                      <span>
+                        <span class="font-semibold"
+                          >{bundle.length} people {together(bundle[0]!)}</span
+                        >
+                        <span class="quiet block">{names(bundle)}</span>
+                      </span>
+                      {@render when(bundle[0]!)}
+                    </summary>
+                    <ul class="mt-1 ml-9 divide-y divide-base-300">
+                      {#each bundle as item (item.personId)}
+                        <li class="py-1.5">{@render what(item)}</li>
+                      {/each}
+                    </ul>
+                  </details>
+                </li>
+              {:else}
+                {#each bundle as item, each (each)}
+                  <li class="grid grid-cols-[1.5rem_1fr_auto] items-start gap-x-3 px-3 py-2">
+                    {@render icon(item)}
+                    <div>{@render what(item)}</div>
+                    {@render when(item)}
+                  </li>
+                {/each}
+              {/if}
             {/each}
           </ul>
         </section>
@@ -124,6 +157,34 @@
     {/each}
   </div>
 {/if}
+
+{#snippet icon(item: LookoutItem)}
+  {@const Icon = icons[item.kind]}
+  <Icon size={18} class="mt-0.5" aria-hidden="true" />
+{/snippet}
+
+{#snippet what(item: LookoutItem)}
+  {#if item.requestId !== null}
+    <button
+      data-row
+      class="text-left font-semibold underline decoration-base-content/40 hover:decoration-2"
+      onclick={() => (request = item.requestId)}>{item.what}</button
+    >
+  {:else}
+    <a
+      data-row
+      class="font-semibold underline decoration-base-content/40 hover:decoration-2"
+      href={link(item)}>{item.what}</a
+    >
+  {/if}
+  <p class="quiet">{item.why}</p>
+{/snippet}
+
+{#snippet when(item: LookoutItem)}
+  <p class="text-right text-sm">
+    {weekdayAndDay(item.by)}<br /><span class="quiet">{away(item)}</span>
+  </p>
+{/snippet}
 
 {#if request !== null}
   <SidePanel title="Request" close={() => (request = null)}>

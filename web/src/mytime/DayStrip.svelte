@@ -75,7 +75,7 @@
 
 <svelte:window onpointerup={() => (painting = null)} />
 
-<div class="flex items-stretch gap-2">
+<div class="flex items-start gap-2">
   <button
     class="btn btn-sm"
     aria-label="Earlier weeks"

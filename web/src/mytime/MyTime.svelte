@@ -103,7 +103,7 @@
     {#each balances as row (row.policyId)}
       <li
         class={[
-          'sheet w-60 border-t-4 px-4 py-3',
+          'sheet w-full border-t-4 px-4 py-3 sm:w-60',
           ahead > 0 ? 'border-t-primary border-dashed' : 'border-t-secondary dark:border-t-info',
         ]}
       >

@@ -9,29 +9,31 @@
   }: { requests: RequestSummary[]; withdraw?: (request: RequestSummary) => void } = $props();
 </script>
 
-<table class="figures">
-  <thead>
-    <tr
-      ><th>Days</th><th>Policy</th><th class="number">Cost</th><th>State</th><th>Sent</th><th
-        >Note</th
-      ></tr
-    >
-  </thead>
-  <tbody>
-    {#each requests.toReversed() as request (request.id)}
-      <tr>
-        <td class="whitespace-nowrap">{span(request.first, request.last)}</td>
-        <td>{request.policy}</td>
-        <td class="number">{withUnit(request.total, request.unit)}</td>
-        <td>
-          <StateMark state={request.state} />
-          {#if withdraw && request.state === 'WAITING'}
-            <button class="ml-3 underline" onclick={() => withdraw(request)}>Withdraw</button>
-          {/if}
-        </td>
-        <td class="whitespace-nowrap">{day(request.sentAt)}</td>
-        <td>{request.note}</td>
-      </tr>
-    {/each}
-  </tbody>
-</table>
+<div class="overflow-x-auto">
+  <table class="figures">
+    <thead>
+      <tr
+        ><th>Days</th><th>Policy</th><th class="number">Cost</th><th>State</th><th>Sent</th><th
+          >Note</th
+        ></tr
+      >
+    </thead>
+    <tbody>
+      {#each requests.toReversed() as request (request.id)}
+        <tr>
+          <td class="whitespace-nowrap">{span(request.first, request.last)}</td>
+          <td>{request.policy}</td>
+          <td class="number">{withUnit(request.total, request.unit)}</td>
+          <td>
+            <StateMark state={request.state} />
+            {#if withdraw && request.state === 'WAITING'}
+              <button class="ml-3 underline" onclick={() => withdraw(request)}>Withdraw</button>
+            {/if}
+          </td>
+          <td class="whitespace-nowrap">{day(request.sentAt)}</td>
+          <td>{request.note}</td>
+        </tr>
+      {/each}
+    </tbody>
+  </table>
+</div>

@@ -63,6 +63,20 @@ final class Browser implements AutoCloseable {
         driver.manage().window().setSize(new Dimension(width, height + 100));
     }
 
+    void preferDark() {
+        prefer("dark");
+    }
+
+    void preferLight() {
+        prefer("light");
+    }
+
+    private void prefer(String scheme) {
+        driver.executeCdpCommand(
+                "Emulation.setEmulatedMedia",
+                Map.of("features", List.of(Map.of("name", "prefers-color-scheme", "value", scheme))));
+    }
+
     void go(String path) {
         driver.get(address + "/#" + path);
     }

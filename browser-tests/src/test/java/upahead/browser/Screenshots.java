@@ -1,9 +1,11 @@
 package upahead.browser;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 
-/** Takes the pictures of the main views from a running demo: arguments are its address and the folder for pictures. */
-final class Screenshots {
+/** Takes the pictures of the main views on the demo data; the argument is the folder they go to. */
+public final class Screenshots {
 
     private static final String PASSWORD = "walled-garden";
 
@@ -15,10 +17,12 @@ final class Screenshots {
         this.folder = folder;
     }
 
-    public static void main(String[] arguments) {
-        try (Browser browser = new Browser(arguments[0])) {
-            new Screenshots(browser, Path.of(arguments[1])).take();
+    public static void main(String[] arguments) throws IOException {
+        try (Program program = Program.withDemoData(Files.createTempDirectory("up-ahead-pictures"));
+                Browser browser = new Browser(program.address())) {
+            new Screenshots(browser, Path.of(arguments[0])).take();
         }
+        System.exit(0);
     }
 
     private void take() {
@@ -30,9 +34,18 @@ final class Screenshots {
         shot("/balances/30/1", "What is up ahead", "balance");
         shot("/policies", "In force since", "policies");
         shot("/policies/2", "After two years", "policy");
-        shot("/people", "Pay group", "people");
+        shot("/people", "Approver", "people");
         shot("/holidays", "Protected dates", "holidays");
         shot("/pay-runs/15", "What will be frozen", "pay-run");
+        browser.set("header input[type=date]", "2027-08-14");
+        browser.preferDark();
+        shot("/balances/27/1", "Looking ahead to 14 August 2027: forecast", "balance-ahead-in-the-dark");
+        browser.preferLight();
+        employee();
+        onAPhone();
+    }
+
+    private void employee() {
         browser.signInAndEnter("kerensa", PASSWORD);
         browser.sees("Ask for time off");
         for (String day : new String[] {"2027-04-30", "2027-05-03", "2027-05-04"}) {
@@ -40,6 +53,14 @@ final class Screenshots {
         }
         browser.sees("Costs");
         save("my-time");
+    }
+
+    private void onAPhone() {
+        browser.resize(390, 844);
+        browser.go("/mail");
+        shot("/my-time", "Ask for time off", "my-time-on-a-phone");
+        browser.signInAndEnter("corvin", PASSWORD);
+        shot("/requests/82", "Message to", "requests-on-a-phone");
     }
 
     private void shot(String path, String expected, String name) {

@@ -14,7 +14,7 @@ class ArchitectureTest {
     @ArchTest
     static final ArchRule SQL_ONLY_IN_STORES = noClasses()
             .that()
-            .resideOutsideOfPackage("upahead.server.database..")
+            .resideOutsideOfPackages("upahead.server.database..", "upahead.server.sql..")
             .and()
             .haveNameNotMatching(".*Store(\\$.*)?")
             .should()

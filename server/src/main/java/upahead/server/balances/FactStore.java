@@ -5,6 +5,7 @@ import static upahead.server.database.Tables.LEAVE_DAY;
 import static upahead.server.database.Tables.LEAVE_REQUEST;
 import static upahead.server.database.Tables.OPENING_BALANCE;
 import static upahead.server.database.Tables.WORK_ENTRY;
+import static upahead.server.sql.Among.among;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -43,7 +44,7 @@ class FactStore {
     Map<Long, List<Work>> work(Collection<Long> people) {
         return sql.select(WORK_ENTRY.PERSON_ID, WORK_ENTRY.ON_DATE, WORK_ENTRY.KIND, WORK_ENTRY.HOURS)
                 .from(WORK_ENTRY)
-                .where(WORK_ENTRY.PERSON_ID.in(people))
+                .where(among(WORK_ENTRY.PERSON_ID, people))
                 .fetchGroups(
                         WORK_ENTRY.PERSON_ID,
                         row -> new Work(
@@ -62,7 +63,7 @@ class FactStore {
                 .from(LEAVE_DAY)
                 .join(LEAVE_REQUEST)
                 .on(LEAVE_REQUEST.ID.eq(LEAVE_DAY.REQUEST_ID))
-                .where(LEAVE_REQUEST.PERSON_ID.in(people))
+                .where(among(LEAVE_REQUEST.PERSON_ID, people))
                 .and(LEAVE_DAY.DECISION.eq(APPROVED))
                 .and(LEAVE_DAY.AMOUNT.gt(BigDecimal.ZERO))
                 .fetchGroups(
@@ -77,7 +78,7 @@ class FactStore {
 
     Map<Long, List<AdjustmentFact>> adjustments(Collection<Long> people) {
         return sql.selectFrom(ADJUSTMENT)
-                .where(ADJUSTMENT.PERSON_ID.in(people))
+                .where(among(ADJUSTMENT.PERSON_ID, people))
                 .fetchGroups(
                         ADJUSTMENT.PERSON_ID,
                         row -> new AdjustmentFact(
@@ -88,7 +89,7 @@ class FactStore {
 
     Map<Long, List<OpeningFact>> openings(Collection<Long> people) {
         return sql.selectFrom(OPENING_BALANCE)
-                .where(OPENING_BALANCE.PERSON_ID.in(people))
+                .where(among(OPENING_BALANCE.PERSON_ID, people))
                 .fetchGroups(
                         OPENING_BALANCE.PERSON_ID,
                         row -> new OpeningFact(row.getPersonId(), row.getPolicyId(), opening(row)));

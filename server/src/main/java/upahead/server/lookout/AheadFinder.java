@@ -117,6 +117,7 @@ class AheadFinder {
                 account.person().name() + " " + what,
                 why,
                 account.person().id(),
+                account.person().name(),
                 null,
                 null,
                 account.policy().id());

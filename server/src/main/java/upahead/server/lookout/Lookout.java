@@ -109,6 +109,7 @@ public class Lookout {
                         + Words.span(new DateSpan(request.first(), request.last())) + ", sent "
                         + Words.day(request.sentAt().toLocalDate()) + ".",
                 request.personId(),
+                request.person(),
                 request.id(),
                 null,
                 request.policyId());
@@ -162,6 +163,7 @@ public class Lookout {
                         "Leave in " + Words.span(run.period()) + " must be decided before the run of " + group.name()
                                 + " closes.",
                         blocker.personId(),
+                        null,
                         blocker.requestId(),
                         run.id(),
                         null))
@@ -170,7 +172,7 @@ public class Lookout {
     }
 
     private static LookoutItem item(Urgency urgency, Kind kind, PayRun run, String what, String why) {
-        return new LookoutItem(urgency, kind, run.lastDay(), what, why, null, null, run.id(), null);
+        return new LookoutItem(urgency, kind, run.lastDay(), what, why, null, null, null, run.id(), null);
     }
 
     private List<LookoutItem> furtherAhead() {
@@ -188,6 +190,7 @@ public class Lookout {
                         person.name() + " leaves",
                         "The last day is " + Words.day(person.lastDay()) + "; what is left is settled in that run.",
                         person.id(),
+                        person.name(),
                         null,
                         null,
                         null))
@@ -200,6 +203,7 @@ public class Lookout {
                         span.last(),
                         "A draft of " + policy.name() + " waits",
                         "It takes effect when it is put in force.",
+                        null,
                         null,
                         null,
                         null,

@@ -10,6 +10,7 @@ import org.springframework.lang.Nullable;
  * @param what in a few words
  * @param why in one sentence
  * @param personId whom it is about, null where nobody in particular
+ * @param person their name, null where nobody in particular
  * @param requestId the request to decide, null where it is none
  * @param runId the pay run to look at, null where it is none
  * @param policyId the policy it is about, null where it is none
@@ -21,6 +22,7 @@ public record LookoutItem(
         String what,
         String why,
         @Nullable Long personId,
+        @Nullable String person,
         @Nullable Long requestId,
         @Nullable Long runId,
         @Nullable Long policyId) {

@@ -2,6 +2,7 @@ package upahead.server.payruns;
 
 import static upahead.server.database.Tables.PAY_RUN;
 import static upahead.server.database.Tables.POSTED_LINE;
+import static upahead.server.sql.Among.among;
 
 import java.time.LocalDateTime;
 import java.util.Collection;
@@ -79,7 +80,7 @@ class PayRunStore {
 
     Map<AccountKey, List<Posted>> posted(Collection<Long> people) {
         return sql.selectFrom(POSTED_LINE)
-                .where(POSTED_LINE.PERSON_ID.in(people))
+                .where(among(POSTED_LINE.PERSON_ID, people))
                 .orderBy(POSTED_LINE.ID)
                 .fetchGroups(row -> new AccountKey(row.getPersonId(), row.getPolicyId()), PayRunStore::posted);
     }

@@ -3,6 +3,7 @@ package upahead.server.people;
 import static upahead.server.database.Tables.PERSON;
 import static upahead.server.database.Tables.PERSON_FTE;
 import static upahead.server.database.Tables.PERSON_SCHEDULE;
+import static upahead.server.sql.Among.among;
 
 import java.math.BigDecimal;
 import java.time.DayOfWeek;
@@ -62,21 +63,21 @@ class EmploymentStore {
     Map<Long, Employment> employments(Collection<Long> ids) {
         Map<Long, Timeline<WeeklySchedule>> schedules = new HashMap<>();
         sql.selectFrom(PERSON_SCHEDULE)
-                .where(PERSON_SCHEDULE.PERSON_ID.in(ids))
+                .where(among(PERSON_SCHEDULE.PERSON_ID, ids))
                 .forEach(row -> schedules.merge(
                         row.getPersonId(),
                         Timeline.from(row.getStarts(), week(row)),
                         (before, added) -> before.with(row.getStarts(), week(row))));
         Map<Long, Timeline<Amount>> ftes = new HashMap<>();
         sql.selectFrom(PERSON_FTE)
-                .where(PERSON_FTE.PERSON_ID.in(ids))
+                .where(among(PERSON_FTE.PERSON_ID, ids))
                 .forEach(row -> ftes.merge(
                         row.getPersonId(),
                         Timeline.from(row.getStarts(), new Amount(row.getFte())),
                         (before, added) -> before.with(row.getStarts(), new Amount(row.getFte()))));
         Map<Long, Employment> employments = new HashMap<>();
         sql.selectFrom(PERSON)
-                .where(PERSON.ID.in(ids))
+                .where(among(PERSON.ID, ids))
                 .forEach(row -> employments.put(
                         row.getId(),
                         new Employment(

@@ -4,6 +4,7 @@ import static upahead.server.database.Tables.PAY_GROUP;
 import static upahead.server.database.Tables.PERSON;
 import static upahead.server.database.Tables.SITE;
 import static upahead.server.database.Tables.TEAM;
+import static upahead.server.sql.Among.among;
 
 import java.util.Collection;
 import java.util.List;
@@ -56,7 +57,7 @@ class PersonStore {
     }
 
     List<Person> find(Collection<Long> ids) {
-        return people().where(PERSON.ID.in(ids)).orderBy(PERSON.NAME).fetch(PersonStore::person);
+        return people().where(among(PERSON.ID, ids)).orderBy(PERSON.NAME).fetch(PersonStore::person);
     }
 
     List<Person> search(PeopleQuery query) {

@@ -1,6 +1,7 @@
 package upahead.server.policies;
 
 import static upahead.server.database.Tables.ENROLMENT;
+import static upahead.server.sql.Among.among;
 
 import java.time.LocalDate;
 import java.util.Collection;
@@ -43,7 +44,7 @@ class EnrolmentStore {
 
     List<Enrolled> of(Collection<Long> people) {
         return sql.selectFrom(ENROLMENT)
-                .where(ENROLMENT.PERSON_ID.in(people))
+                .where(among(ENROLMENT.PERSON_ID, people))
                 .fetch(row -> new Enrolled(
                         row.getPersonId(),
                         row.getPolicyId(),
