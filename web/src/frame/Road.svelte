@@ -60,6 +60,11 @@
     }
   }
 
+  async function letTimePass() {
+    await answer(api.POST('/api/demo/clock', { body: { day: asOf.day } }));
+    window.location.reload();
+  }
+
   function look(segment: Segment) {
     if (segment.runId !== null) {
       push(`/pay-runs/${segment.runId}`);
@@ -128,6 +133,9 @@
         Today, {longDay(asOf.day)}
       {/if}
     </p>
+    {#if session.current.demo && asOf.direction === 'ahead'}
+      <button class="underline" onclick={letTimePass}>Let the demo’s time pass to this day</button>
+    {/if}
     <form
       class="ml-auto flex items-center gap-2"
       onsubmit={(event) => {

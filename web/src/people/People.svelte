@@ -47,7 +47,7 @@
 {#if found === null}
   <Waiting what="Fetching the directory" />
 {:else if found.items.length === 0}
-  <Empty><p>Nobody matches “{search}”.</p></Empty>
+  <Empty><p>{search ? `Nobody matches “${search}”.` : 'Nobody is here yet.'}</p></Empty>
 {:else}
   <table class="figures" use:listKeys>
     <thead>

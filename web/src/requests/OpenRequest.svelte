@@ -157,6 +157,9 @@
     <p class="quiet mt-2 text-sm">Choose “Approve” on a day’s tile to decline just that day.</p>
   {:else}
     <div class="mt-3"><ProblemNote {problem} /></div>
+    {#if problem && message}
+      <p class="mt-2">What you had typed: “{message}”</p>
+    {/if}
   {/if}
 
   <h2 class="mt-5 mb-1">History</h2>
