@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import upahead.core.calendar.BenefitYear;
+import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.HolidayCalendar;
 import upahead.core.calendar.PayCalendar;
 import upahead.core.calendar.Timeline;
@@ -26,6 +27,7 @@ import upahead.core.policy.Enrolment;
 import upahead.core.policy.Leftover;
 import upahead.core.policy.Limits;
 import upahead.core.policy.Policy;
+import upahead.core.policy.TenureBand;
 import upahead.core.policy.Terms;
 import upahead.core.policy.Usability;
 import upahead.core.policy.Wait;
@@ -46,6 +48,14 @@ public final class Sample {
     private final List<Taken> taken = new ArrayList<>();
     private final List<Adjustment> adjustments = new ArrayList<>();
     private final List<OpeningBalance> openings = new ArrayList<>();
+
+    private BenefitYear benefitYear = BenefitYear.calendarYear();
+    private PayCalendar payCalendar = PayCalendar.standard(HIRED);
+    private final List<Work> paidLeave = new ArrayList<>();
+
+    public static Sample of(EarningMethod method) {
+        return new Sample(method);
+    }
 
     private Sample(EarningMethod method) {
         versions = Timeline.from(LocalDate.of(2000, 1, 1), Terms.earning(method));
@@ -81,6 +91,93 @@ public final class Sample {
                 PerPeriod.Posts.END,
                 PerPeriod.Months.CALENDAR,
                 PerPeriod.Partial.BY_DAYS);
+    }
+
+    /** Hired on another day, on the same schedule. */
+    public Sample hired(String date) {
+        LocalDate day = LocalDate.parse(date);
+        employment = Employment.simple(day, WeeklySchedule.mondayToFriday(Amount.of(8)));
+        enrolment = Enrolment.from(day);
+        return this;
+    }
+
+    public Sample paused(String from, String to) {
+        employment = new Employment(
+                employment.hired(),
+                employment.leaves(),
+                employment.serviceFrom(),
+                employment.fte(),
+                employment.schedule(),
+                List.of(new DateSpan(LocalDate.parse(from), LocalDate.parse(to))));
+        return this;
+    }
+
+    public Sample fte(String from, String value) {
+        employment = new Employment(
+                employment.hired(),
+                employment.leaves(),
+                employment.serviceFrom(),
+                employment.fte().with(LocalDate.parse(from), Amount.of(value)),
+                employment.schedule(),
+                employment.pauses());
+        return scaled();
+    }
+
+    public Sample benefitYear(BenefitYear other) {
+        benefitYear = other;
+        return this;
+    }
+
+    public Sample paid(PayCalendar.Every every) {
+        payCalendar = new PayCalendar(every, HIRED);
+        return this;
+    }
+
+    public Sample tenure(int fromYears, String amount) {
+        return terms(terms -> new Terms(
+                terms.earning(),
+                List.of(new TenureBand(fromYears, Amount.of(amount))),
+                terms.scaleByFte(),
+                terms.waitToEarn(),
+                terms.waitToUse(),
+                terms.limits(),
+                terms.yearEnd(),
+                terms.creditsUsable(),
+                terms.onLeaving(),
+                terms.rounding()));
+    }
+
+    public Sample waitToEarn(int months) {
+        return terms(terms -> new Terms(
+                terms.earning(),
+                terms.tenure(),
+                terms.scaleByFte(),
+                new Wait(months, Wait.In.MONTHS),
+                terms.waitToUse(),
+                terms.limits(),
+                terms.yearEnd(),
+                terms.creditsUsable(),
+                terms.onLeaving(),
+                terms.rounding()));
+    }
+
+    private Sample scaled() {
+        return terms(terms -> new Terms(
+                terms.earning(),
+                terms.tenure(),
+                true,
+                terms.waitToEarn(),
+                terms.waitToUse(),
+                terms.limits(),
+                terms.yearEnd(),
+                terms.creditsUsable(),
+                terms.onLeaving(),
+                terms.rounding()));
+    }
+
+    public Sample paidLeave(String date, String hours) {
+        paidLeave.add(new Work(LocalDate.parse(date), "leave", Amount.of(hours)));
+        return this;
     }
 
     public Sample leaving(String lastDay) {
@@ -164,10 +261,10 @@ public final class Sample {
         return new Account(
                 employment,
                 enrolment,
-                new Policy(Unit.HOURS, BenefitYear.calendarYear(), versions),
-                PayCalendar.standard(HIRED),
+                new Policy(Unit.HOURS, benefitYear, versions),
+                payCalendar,
                 holidays,
-                new Facts(new WorkLog(work), WorkLog.EMPTY, taken, adjustments, openings));
+                new Facts(new WorkLog(work), new WorkLog(paidLeave), taken, adjustments, openings));
     }
 
     private Sample terms(UnaryOperator<Terms> change) {

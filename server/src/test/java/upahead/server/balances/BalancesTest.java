@@ -1,0 +1,103 @@
+package upahead.server.balances;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import upahead.core.facts.Adjustment;
+import upahead.core.ledger.LineKind;
+import upahead.core.quantity.Amount;
+import upahead.server.Somebody;
+import upahead.server.WithDemo;
+import upahead.server.access.CurrentUser;
+import upahead.server.json.Page;
+import upahead.server.people.PeopleQuery;
+
+/** Policy 1 is hourly leave, 2 salaried leave; Nuala, person 30, is near its limit, and today is 26 April 2027. */
+@WithDemo
+class BalancesTest {
+
+    private static final LocalDate TODAY = LocalDate.of(2027, 4, 26);
+
+    @Autowired
+    private Balances balances;
+
+    @Autowired
+    private CurrentUser user;
+
+    @Test
+    void aPageShowsAllBalancesOfSoManyPeople() {
+        Page<BalanceRow> page = all(new PeopleQuery(null, null, null, null, null, 0, 10), null);
+        assertThat(page.total()).isEqualTo(62);
+        assertThat(page.items().stream().map(BalanceRow::personId).distinct()).hasSize(10);
+    }
+
+    @Test
+    void onePolicyCanBeLookedAtAlone() {
+        assertThat(all(PeopleQuery.everybody(), 2L).items()).hasSize(26).allMatch(row -> row.policy()
+                .equals("Salaried leave"));
+    }
+
+    @Test
+    void carriedTimeSaysWhenItLapses() {
+        assertThat(all(new PeopleQuery("Alaric", null, null, null, null, 0, 1), 2L)
+                        .items())
+                .singleElement()
+                .satisfies(row -> {
+                    assertThat(row.balance()).isEqualTo(Amount.of(30));
+                    assertThat(row.nextLapse()).isEqualTo(new BalanceRow.Lapse(LocalDate.of(2027, 5, 1), Amount.of(4)));
+                });
+    }
+
+    @Test
+    void lookingAheadTakesWorkAsScheduledAndLeaveAsBooked() {
+        BalanceDetail detail = one(30, 1, LocalDate.of(2027, 8, 14));
+        assertThat(detail.lines())
+                .filteredOn(line -> line.on().isAfter(TODAY))
+                .extracting(BalanceDetail.Line::kind)
+                .contains(LineKind.EARNED, LineKind.TAKEN);
+        assertThat(detail.figures().withheld())
+                .isGreaterThan(one(30, 1, TODAY).figures().withheld());
+        assertThat(detail.balanceLimit()).isEqualTo(Amount.of(74));
+    }
+
+    @Test
+    void lookingBackShowsWhatWasHeldThen() {
+        assertThat(one(30, 1, LocalDate.of(2027, 1, 1)).figures().balance()).isEqualTo(Amount.of("61.5"));
+        assertThat(one(30, 1, LocalDate.of(2026, 12, 31)).figures().balance()).isEqualTo(Amount.ZERO);
+    }
+
+    @Test
+    void anAdjustmentMovesTheBalanceFromItsDateAndSaysWhy() {
+        Amount before = one(30, 1, TODAY).figures().balance();
+        user.actAs(Somebody.ADMINISTRATOR, () -> {
+            balances.adjust(30, 1, new Adjustment(TODAY, Amount.of("-2.5"), "counted twice"));
+            return null;
+        });
+        BalanceDetail after = one(30, 1, TODAY);
+        assertThat(after.figures().balance()).isEqualTo(before.minus(Amount.of("2.5")));
+        assertThat(after.lines()).extracting(BalanceDetail.Line::why).contains("Adjusted: counted twice");
+        assertThat(one(30, 1, TODAY.minusDays(1)).figures().balance()).isEqualTo(before);
+    }
+
+    @Test
+    void lookingAheadHasAnEnd() {
+        assertThatThrownBy(() -> one(30, 1, LocalDate.of(2031, 1, 1)))
+                .hasMessage("Looking ahead ends 3 years from today.");
+    }
+
+    @Test
+    void aPolicySomebodyIsNotEnrolledInIsSaidToBeSo() {
+        assertThatThrownBy(() -> one(30, 2, TODAY)).hasMessage("Nuala Vosper is not enrolled in this policy.");
+    }
+
+    private Page<BalanceRow> all(PeopleQuery query, Long policyId) {
+        return user.actAs(Somebody.ADMINISTRATOR, () -> balances.all(TODAY, query, policyId));
+    }
+
+    private BalanceDetail one(long personId, long policyId, LocalDate asOf) {
+        return user.actAs(Somebody.ADMINISTRATOR, () -> balances.one(personId, policyId, asOf));
+    }
+}
