@@ -180,6 +180,25 @@ final class Browser implements AutoCloseable {
         waitFor("the text “" + text + "” to go away", () -> !pageText().contains(text));
     }
 
+    /** Presses keys wherever the cursor is, as when nothing in particular is chosen. */
+    void press(CharSequence... keys) {
+        waitFor("the page to take keys", () -> {
+            driver.switchTo().activeElement().sendKeys(keys);
+            return true;
+        });
+    }
+
+    /** What can be read in the element that has the cursor. */
+    String chosen() {
+        return driver.switchTo().activeElement().getText();
+    }
+
+    /** How far the page is wider than the screen, in pixels. */
+    long sidewaysScroll() {
+        return (long) ((JavascriptExecutor) driver)
+                .executeScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth");
+    }
+
     void upload(String selector, Path file) {
         act(
                 By.cssSelector(selector),

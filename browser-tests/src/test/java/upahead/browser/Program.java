@@ -23,6 +23,13 @@ final class Program implements AutoCloseable {
         return program;
     }
 
+    /** Starts the program with nothing in it. */
+    static Program empty(Path data) {
+        Program program = new Program(data);
+        program.start();
+        return program;
+    }
+
     /** Stops it and starts it again as somebody would who keeps the data. */
     void restart() {
         close();

@@ -205,12 +205,13 @@ class WholeJobTest {
         browser.click("Hourly leave");
         browser.clickOn("[data-day='2027-05-12']");
         browser.sees("[data-cost]", "8 hours");
-        browser.type("[name=note]", "Dentist in the city");
         browser.forgetSession();
-        browser.click("Send request");
+        browser.type("[name=note]", "Dentist in the city");
         browser.sees("Your session has ended.");
         browser.type("[name=password]", PASSWORD);
         browser.click("Sign in");
+        browser.waitUntilGone("[name=password]");
+        browser.click("Send request");
         browser.sees("Sent. You will see here, and by mail, when it is decided.");
         browser.sees("Dentist in the city");
     }

@@ -1,0 +1,180 @@
+package upahead.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestInstance;
+import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.Keys;
+
+/** What happens on ordinary days: keys instead of the mouse, a phone, and two people who do the same at once. */
+@TestInstance(TestInstance.Lifecycle.PER_CLASS)
+class EverydayTest {
+
+    private static final String PASSWORD = "walled-garden";
+
+    private Program program;
+    private Browser browser;
+
+    @BeforeAll
+    void start(@TempDir Path folder) {
+        program = Program.withDemoData(folder);
+    }
+
+    @BeforeEach
+    void open() {
+        browser = new Browser(program.address());
+    }
+
+    @AfterEach
+    void close() {
+        browser.close();
+    }
+
+    @AfterAll
+    void stop() {
+        program.close();
+    }
+
+    @Test
+    void everythingIsReachedByKeys() {
+        browser.signInAndEnter("teodric", PASSWORD);
+        browser.sees("Further ahead");
+        browser.press(Keys.chord(Keys.CONTROL, "k"));
+        browser.type("[aria-label='Go to'] input", "nuala");
+        browser.sees("Grounds, B130");
+        browser.press(Keys.ENTER);
+        browser.sees("hired 9 May 2016");
+
+        browser.press(Keys.chord(Keys.CONTROL, "k"));
+        browser.type("[aria-label='Go to'] input", "2027-09-01");
+        browser.press(Keys.ENTER);
+        browser.sees("Looking ahead to 1 September 2027: forecast");
+        browser.press("t");
+        browser.sees("Today, 26 April 2027");
+
+        browser.go("/requests");
+        browser.sees("Moving house");
+        browser.press("j");
+        browser.press("j");
+        assertThat(browser.chosen()).contains("Petrel Yaxley");
+        browser.press(Keys.ENTER);
+        browser.sees("Walking the coast path");
+
+        browser.press("?");
+        browser.sees("Next and previous in a list");
+        browser.press(Keys.ESCAPE);
+        browser.seesNot("Next and previous in a list");
+    }
+
+    @Test
+    void theDayStripIsMarkedByKeys() {
+        browser.signInAndEnter("kerensa", PASSWORD);
+        browser.pressOn("[data-day='2027-05-05']", Keys.SPACE);
+        browser.sees("[data-cost]", "8 hours");
+        browser.pressOn("[data-day='2027-05-05']", Keys.ARROW_RIGHT);
+        browser.press(Keys.SPACE);
+        browser.sees("[data-cost]", "16 hours");
+        browser.click("Part of a day only");
+        browser.choose("[aria-label='How much of 6 May 2027']", "Half a day");
+        browser.sees("[data-cost]", "12 hours");
+        browser.choose("[aria-label='How much of 5 May 2027']", "Hours");
+        browser.type("[aria-label='Hours on 5 May 2027']", "9");
+        browser.press(Keys.TAB);
+        browser.sees("[data-problems]", "Only 8 hours are scheduled on Wednesday, 5 May.");
+    }
+
+    @Test
+    void ofTwoWhoDecideTheSameRequestTheSecondIsToldAndKeepsWhatWasTyped() {
+        browser.signInAndEnter("corvin", PASSWORD);
+        browser.go("/requests");
+        browser.clickOnRow("Osric Wrenfield");
+        browser.type("[name=message]", "Good luck with the move");
+        try (Browser other = new Browser(program.address())) {
+            other.signInAndEnter("teodric", PASSWORD);
+            other.go("/requests");
+            other.clickOnRow("Osric Wrenfield");
+            other.click("Decline all days");
+            other.sees("Declined: Osric Wrenfield, Hourly leave.");
+        }
+        browser.click("Approve");
+        browser.sees("Teodric Brackwyn has decided this request meanwhile: declined.");
+        browser.sees("What you had typed: “Good luck with the move”");
+    }
+
+    @Test
+    void aRequestIsWithdrawnWhileItWaits() {
+        browser.signInAndEnter("kerensa", PASSWORD);
+        browser.clickOn("[data-day='2027-05-19']");
+        browser.sees("[data-cost]", "8 hours");
+        browser.click("Send request");
+        browser.sees("Wed 19 May");
+        browser.click("Withdraw");
+        browser.sees("Withdrawn. Your approver no longer sees it as waiting.");
+    }
+
+    @Test
+    void onAPhoneNothingHasToBeScrolledSideways() {
+        browser.resize(390, 844);
+        browser.signInAndEnter("kerensa", PASSWORD);
+        browser.sees("Ask for time off");
+        assertThat(browser.sidewaysScroll()).isLessThanOrEqualTo(0);
+        browser.click("How it comes about");
+        browser.sees("What is up ahead");
+        assertThat(browser.sidewaysScroll()).isLessThanOrEqualTo(0);
+        browser.signInAndEnter("corvin", PASSWORD);
+        browser.go("/requests/82");
+        browser.sees("Message to Petrel");
+        assertThat(browser.sidewaysScroll()).isLessThanOrEqualTo(0);
+    }
+
+    @Test
+    void noScreenOfAnAdministratorIsWiderThanTheWindow() {
+        browser.signInAndEnter("teodric", PASSWORD);
+        for (String path : new String[] {
+            "/",
+            "/requests",
+            "/pay-runs",
+            "/pay-runs/15",
+            "/balances",
+            "/balances/30/1",
+            "/policies",
+            "/policies/2",
+            "/policies/new",
+            "/people",
+            "/people/30",
+            "/holidays",
+            "/my-time",
+            "/mail"
+        }) {
+            browser.go(path);
+            browser.waitUntilGone("main .loading");
+            assertThat(browser.sidewaysScroll()).as(path).isLessThanOrEqualTo(0);
+        }
+    }
+
+    @Test
+    void anEmptyProgramBeginsWithItsFirstAdministrator(@TempDir Path folder) {
+        try (Program fresh = Program.empty(folder);
+                Browser first = new Browser(fresh.address())) {
+            first.go("/");
+            first.sees("Nobody can sign in yet. Create the first administrator.");
+            first.type("[name=username]", "ada");
+            first.type("[name=name]", "Ada Payroll");
+            first.type("[name=password]", "short");
+            first.click("Create and sign in");
+            first.sees("A password needs at least 10 characters.");
+            first.type("[name=password]", "long enough, surely");
+            first.click("Create and sign in");
+            first.sees("Nothing needs you. That is the goal of the day.");
+            first.go("/policies");
+            first.sees("No policy yet. Write the first one");
+            fresh.restart();
+        }
+    }
+}
