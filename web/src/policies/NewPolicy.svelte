@@ -24,6 +24,12 @@
     'OTHER',
   ];
 
+  const QUESTIONS: ['noteRequired' | 'holidaysCost' | 'daysOffCost', string][] = [
+    ['noteRequired', 'A note is needed.'],
+    ['holidaysCost', 'Holidays cost like any working day.'],
+    ['daysOffCost', 'Days off the schedule cost a day.'],
+  ];
+
   let policy = $state<NewPolicy | null>(null);
   let problem = $state<Problem | null>(null);
   let refused = $state<Problem | null>(null);
@@ -110,36 +116,18 @@
             /> days before its first day.
           </label>
         </li>
-        <li>
-          <label class="flex items-center gap-2">
-            <input
-              type="checkbox"
-              class="checkbox checkbox-sm"
-              bind:checked={policy.rules.noteRequired}
-            />
-            A note is needed.
-          </label>
-        </li>
-        <li>
-          <label class="flex items-center gap-2">
-            <input
-              type="checkbox"
-              class="checkbox checkbox-sm"
-              bind:checked={policy.rules.holidaysCost}
-            />
-            Holidays cost like any working day.
-          </label>
-        </li>
-        <li>
-          <label class="flex items-center gap-2">
-            <input
-              type="checkbox"
-              class="checkbox checkbox-sm"
-              bind:checked={policy.rules.daysOffCost}
-            />
-            Days off the schedule cost a day.
-          </label>
-        </li>
+        {#each QUESTIONS as [question, text] (question)}
+          <li>
+            <label class="flex items-center gap-2">
+              <input
+                type="checkbox"
+                class="checkbox checkbox-sm"
+                bind:checked={policy.rules[question]}
+              />
+              {text}
+            </label>
+          </li>
+        {/each}
       </ul>
       <div class="mt-5"><ProblemNote problem={refused} /></div>
       <div class="mt-4 flex gap-3">

@@ -122,61 +122,34 @@ export interface Rule {
   remove: (terms: Terms) => void;
 }
 
+type Part = Exclude<keyof Terms, 'earning' | 'scaleByFte' | 'tenure'>;
+
+/** A rule that one field of the terms says, and what it says when it is added. */
+function rule<K extends Part>(key: K, name: string, first: NonNullable<Terms[K]>): Rule {
+  return {
+    name,
+    has: (terms) => terms[key] !== null,
+    add: (terms) => (terms[key] = structuredClone(first)),
+    remove: (terms) => ((terms as Record<Part, unknown>)[key] = null),
+  };
+}
+
 export const RULES_TO_ADD: Record<string, Rule> = {
-  waitToEarn: {
-    name: 'A wait before earning begins',
-    has: (terms) => terms.waitToEarn !== null,
-    add: (terms) => (terms.waitToEarn = { count: 30, in: 'DAYS' }),
-    remove: (terms) => (terms.waitToEarn = null),
-  },
-  waitToUse: {
-    name: 'A wait before time can be used',
-    has: (terms) => terms.waitToUse !== null,
-    add: (terms) => (terms.waitToUse = { count: 60, in: 'DAYS' }),
-    remove: (terms) => (terms.waitToUse = null),
-  },
-  balanceLimit: {
-    name: 'A limit on what may be held',
-    has: (terms) => terms.balanceLimit !== null,
-    add: (terms) => (terms.balanceLimit = '60'),
-    remove: (terms) => (terms.balanceLimit = null),
-  },
-  earnedPerYearLimit: {
-    name: 'A limit on what may be earned a year',
-    has: (terms) => terms.earnedPerYearLimit !== null,
-    add: (terms) => (terms.earnedPerYearLimit = '50'),
-    remove: (terms) => (terms.earnedPerYearLimit = null),
-  },
-  usedPerYearLimit: {
-    name: 'A limit on what may be used a year',
-    has: (terms) => terms.usedPerYearLimit !== null,
-    add: (terms) => (terms.usedPerYearLimit = '50'),
-    remove: (terms) => (terms.usedPerYearLimit = null),
-  },
-  overdraw: {
-    name: 'How far the balance may be overdrawn',
-    has: (terms) => terms.overdraw !== null,
-    add: (terms) => (terms.overdraw = '4'),
-    remove: (terms) => (terms.overdraw = null),
-  },
-  carry: {
-    name: 'A limit on what is carried over',
-    has: (terms) => terms.carry !== null,
-    add: (terms) => (terms.carry = '20'),
-    remove: (terms) => (terms.carry = null),
-  },
-  carriedUsable: {
-    name: 'A last day for carried time',
-    has: (terms) => terms.carriedUsable !== null,
-    add: (terms) => (terms.carriedUsable = { time: null, until: '03-31' }),
-    remove: (terms) => (terms.carriedUsable = null),
-  },
-  creditsUsable: {
-    name: 'A time in which each credit must be used',
-    has: (terms) => terms.creditsUsable !== null,
-    add: (terms) => (terms.creditsUsable = { count: 90, in: 'DAYS' }),
-    remove: (terms) => (terms.creditsUsable = null),
-  },
+  waitToEarn: rule('waitToEarn', 'A wait before earning begins', { count: 30, in: 'DAYS' }),
+  waitToUse: rule('waitToUse', 'A wait before time can be used', { count: 60, in: 'DAYS' }),
+  balanceLimit: rule('balanceLimit', 'A limit on what may be held', '60'),
+  earnedPerYearLimit: rule('earnedPerYearLimit', 'A limit on what may be earned a year', '50'),
+  usedPerYearLimit: rule('usedPerYearLimit', 'A limit on what may be used a year', '50'),
+  overdraw: rule('overdraw', 'How far the balance may be overdrawn', '4'),
+  carry: rule('carry', 'A limit on what is carried over', '20'),
+  carriedUsable: rule('carriedUsable', 'A last day for carried time', {
+    time: null,
+    until: '03-31',
+  }),
+  creditsUsable: rule('creditsUsable', 'A time in which each credit must be used', {
+    count: 90,
+    in: 'DAYS',
+  }),
   tenure: {
     name: 'More with years of service',
     has: (terms) => (terms.tenure ?? []).length > 0,

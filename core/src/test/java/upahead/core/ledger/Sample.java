@@ -1,10 +1,12 @@
 package upahead.core.ledger;
 
 import java.time.LocalDate;
+import java.time.MonthDay;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
-import java.util.function.UnaryOperator;
+import java.util.TreeMap;
 import upahead.core.calendar.BenefitYear;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.HolidayCalendar;
@@ -33,16 +35,26 @@ import upahead.core.policy.Usability;
 import upahead.core.policy.Wait;
 import upahead.core.policy.YearEnd;
 import upahead.core.quantity.Amount;
+import upahead.core.quantity.Rounding;
 import upahead.core.quantity.Unit;
 
 /** Builds accounts for tests: five days of 8 hours, hired on 4 January 2027, unless said otherwise. */
 public final class Sample {
 
     private static final LocalDate HIRED = LocalDate.of(2027, 1, 4);
+    private static final LocalDate ALWAYS = LocalDate.of(2000, 1, 1);
 
     private Employment employment = Employment.simple(HIRED, WeeklySchedule.mondayToFriday(Amount.of(8)));
     private Enrolment enrolment = Enrolment.from(HIRED);
-    private Timeline<Terms> versions = Timeline.empty();
+    private final Map<LocalDate, EarningMethod> methods = new TreeMap<>();
+    private final List<TenureBand> tenure = new ArrayList<>();
+    private boolean scaleByFte;
+    private Wait waitToEarn = Wait.NONE;
+    private Wait waitToUse = Wait.NONE;
+    private Limits limits = Limits.NONE;
+    private YearEnd yearEnd = YearEnd.CARRY_ALL;
+    private Optional<Usability.For> creditsUsable = Optional.empty();
+    private Rounding rounding = Rounding.STANDARD;
     private HolidayCalendar holidays = HolidayCalendar.NONE;
     private final List<Work> work = new ArrayList<>();
     private final List<Taken> taken = new ArrayList<>();
@@ -58,7 +70,7 @@ public final class Sample {
     }
 
     private Sample(EarningMethod method) {
-        versions = Timeline.from(LocalDate.of(2000, 1, 1), Terms.earning(method));
+        methods.put(ALWAYS, method);
     }
 
     public static Sample grant(String amount) {
@@ -120,7 +132,8 @@ public final class Sample {
                 employment.fte().with(LocalDate.parse(from), Amount.of(value)),
                 employment.schedule(),
                 employment.pauses());
-        return scaled();
+        scaleByFte = true;
+        return this;
     }
 
     public Sample benefitYear(BenefitYear other) {
@@ -134,45 +147,13 @@ public final class Sample {
     }
 
     public Sample tenure(int fromYears, String amount) {
-        return terms(terms -> new Terms(
-                terms.earning(),
-                List.of(new TenureBand(fromYears, Amount.of(amount))),
-                terms.scaleByFte(),
-                terms.waitToEarn(),
-                terms.waitToUse(),
-                terms.limits(),
-                terms.yearEnd(),
-                terms.creditsUsable(),
-                terms.onLeaving(),
-                terms.rounding()));
+        tenure.add(new TenureBand(fromYears, Amount.of(amount)));
+        return this;
     }
 
     public Sample waitToEarn(int months) {
-        return terms(terms -> new Terms(
-                terms.earning(),
-                terms.tenure(),
-                terms.scaleByFte(),
-                new Wait(months, Wait.In.MONTHS),
-                terms.waitToUse(),
-                terms.limits(),
-                terms.yearEnd(),
-                terms.creditsUsable(),
-                terms.onLeaving(),
-                terms.rounding()));
-    }
-
-    private Sample scaled() {
-        return terms(terms -> new Terms(
-                terms.earning(),
-                terms.tenure(),
-                true,
-                terms.waitToEarn(),
-                terms.waitToUse(),
-                terms.limits(),
-                terms.yearEnd(),
-                terms.creditsUsable(),
-                terms.onLeaving(),
-                terms.rounding()));
+        waitToEarn = new Wait(months, Wait.In.MONTHS);
+        return this;
     }
 
     public Sample paidLeave(String date, String hours) {
@@ -202,38 +183,46 @@ public final class Sample {
     }
 
     public Sample waitToUse(int days) {
-        return terms(terms ->
-                with(terms, new Wait(days, Wait.In.DAYS), terms.limits(), terms.yearEnd(), terms.creditsUsable()));
-    }
-
-    public Sample limits(String balance, String earnedPerYear, String usedPerYear, String overdraw) {
-        Limits limits =
-                new Limits(optional(balance), optional(earnedPerYear), optional(usedPerYear), Amount.of(overdraw));
-        return terms(terms -> with(terms, terms.waitToUse(), limits, terms.yearEnd(), terms.creditsUsable()));
-    }
-
-    public Sample carry(String most, Leftover excess) {
-        YearEnd yearEnd = new YearEnd(optional(most), Optional.empty(), excess);
-        return terms(terms -> with(terms, terms.waitToUse(), terms.limits(), yearEnd, terms.creditsUsable()));
-    }
-
-    public Sample creditsUsableFor(int days) {
-        return terms(terms -> with(
-                terms,
-                terms.waitToUse(),
-                terms.limits(),
-                terms.yearEnd(),
-                Optional.of(new Usability.For(days, Wait.In.DAYS))));
-    }
-
-    public Sample version(String from, EarningMethod method) {
-        versions = versions.with(LocalDate.parse(from), Terms.earning(method));
+        waitToUse = new Wait(days, Wait.In.DAYS);
         return this;
     }
 
+    /** The three limits and the overdraw; null where there is none. */
+    public Sample limits(String balance, String earnedPerYear, String usedPerYear, String overdraw) {
+        limits = new Limits(optional(balance), optional(earnedPerYear), optional(usedPerYear), Amount.of(overdraw));
+        return this;
+    }
+
+    public Sample carry(String most, Leftover excess) {
+        yearEnd = new YearEnd(optional(most), yearEnd.carriedUsable(), excess);
+        return this;
+    }
+
+    public Sample carriedUntil(String monthAndDay) {
+        Usability until = new Usability.Until(MonthDay.parse("--" + monthAndDay));
+        yearEnd = new YearEnd(yearEnd.carry(), Optional.of(until), yearEnd.excess());
+        return this;
+    }
+
+    public Sample creditsUsableFor(int days) {
+        creditsUsable = Optional.of(new Usability.For(days, Wait.In.DAYS));
+        return this;
+    }
+
+    public Sample rounded(String step, Rounding.Mode mode) {
+        rounding = new Rounding(Amount.of(step), mode);
+        return this;
+    }
+
+    /** Another version from a date on, with the same terms otherwise. */
+    public Sample version(String from, EarningMethod other) {
+        methods.put(LocalDate.parse(from), other);
+        return this;
+    }
+
+    /** Nothing is in force before a date. */
     public Sample onlyFrom(String from) {
-        Terms terms = versions.on(HIRED).orElseThrow();
-        versions = Timeline.from(LocalDate.parse(from), terms);
+        methods.put(LocalDate.parse(from), methods.remove(ALWAYS));
         return this;
     }
 
@@ -258,6 +247,10 @@ public final class Sample {
     }
 
     public Account account() {
+        Timeline<Terms> versions = Timeline.empty();
+        for (Map.Entry<LocalDate, EarningMethod> version : methods.entrySet()) {
+            versions = versions.with(version.getKey(), terms(version.getValue()));
+        }
         return new Account(
                 employment,
                 enrolment,
@@ -267,25 +260,18 @@ public final class Sample {
                 new Facts(new WorkLog(work), new WorkLog(paidLeave), taken, adjustments, openings));
     }
 
-    private Sample terms(UnaryOperator<Terms> change) {
-        versions = Timeline.from(
-                LocalDate.of(2000, 1, 1), change.apply(versions.on(HIRED).orElseThrow()));
-        return this;
-    }
-
-    private static Terms with(
-            Terms terms, Wait waitToUse, Limits limits, YearEnd yearEnd, Optional<Usability.For> creditsUsable) {
+    private Terms terms(EarningMethod method) {
         return new Terms(
-                terms.earning(),
-                terms.tenure(),
-                terms.scaleByFte(),
-                terms.waitToEarn(),
+                method,
+                tenure,
+                scaleByFte,
+                waitToEarn,
                 waitToUse,
                 limits,
                 yearEnd,
                 creditsUsable,
-                terms.onLeaving(),
-                terms.rounding());
+                Leftover.LAPSE,
+                rounding);
     }
 
     private static Optional<Amount> optional(String amount) {
