@@ -1,0 +1,136 @@
+package upahead.server.policies;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.function.Supplier;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import upahead.core.quantity.Amount;
+import upahead.core.quantity.Unit;
+import upahead.server.Somebody;
+import upahead.server.WithDemo;
+import upahead.server.access.CurrentUser;
+import upahead.server.people.EmploymentType;
+import upahead.server.people.Person;
+import upahead.server.policies.Coverage.By;
+import upahead.server.policies.TermsDocument.Earning;
+import upahead.server.policies.TermsDocument.Method;
+import upahead.server.problems.Refusal;
+
+/** Whom a policy covers, from writing it to putting it in force. */
+@WithDemo
+class CoverageTest {
+
+    private static final LocalDate MAY = LocalDate.of(2027, 5, 1);
+
+    @Autowired
+    private Policies policies;
+
+    @Autowired
+    private CurrentUser user;
+
+    @Test
+    void everybodyMeansAllWhoHaveNotLeft() {
+        assertThat(covered(Coverage.everybody(), MAY))
+                .hasSize(61)
+                .extracting(Person::code)
+                .doesNotContain("B148");
+        assertThat(covered(Coverage.everybody(), LocalDate.of(2027, 11, 1))).hasSize(54);
+    }
+
+    @Test
+    void aTeamASiteAKindOfEmploymentOrNamedPeople() {
+        assertThat(covered(new Coverage(By.SITE, List.of(2L), null), MAY))
+                .isNotEmpty()
+                .allMatch(person -> person.site().equals("Saltmarsh Nursery"));
+        assertThat(covered(new Coverage(By.TEAM, List.of(3L), null), MAY))
+                .isNotEmpty()
+                .allMatch(person -> person.teamId() == 3);
+        assertThat(covered(Coverage.types(EmploymentType.SEASONAL), MAY)).hasSize(6);
+        assertThat(covered(Coverage.people(List.of(27L, 30L)), MAY))
+                .extracting(Person::code)
+                .containsExactlyInAnyOrder("B127", "B130");
+        assertThat(covered(new Coverage(By.TEAM, null, null), MAY)).isEmpty();
+    }
+
+    @Test
+    void peopleAreEnrolledFromTheFirstDayOrFromTheirHireDateIfThatIsLater() {
+        PolicyDetail inForce =
+                putInForce(write("Storm leave"), LocalDate.of(2027, 3, 10), Coverage.people(List.of(27L, 28L)));
+        assertThat(inForce.people()).isEqualTo(2);
+        assertThat(policies.enrolled(List.of(27L, 28L)))
+                .filteredOn(enrolled -> enrolled.policyId() == inForce.id())
+                .extracting(enrolled ->
+                        enrolled.personId() + " " + enrolled.enrolment().from())
+                .containsExactlyInAnyOrder("27 2027-03-10", "28 2027-03-15");
+    }
+
+    @Test
+    void anotherVersionEnrolsOnlyWhoIsNotEnrolledYet() {
+        PolicyDetail policy = putInForce(write("Storm leave"), MAY, Coverage.people(List.of(27L)));
+        PolicyDetail drafted =
+                act(() -> policies.draft(policy.id(), policy.versions().get(0).terms()));
+        PolicyDetail second = putInForce(drafted, MAY.plusMonths(1), Coverage.people(List.of(27L, 30L)));
+        assertThat(second.people()).isEqualTo(2);
+        assertThat(second.inForce(MAY)).get().extracting(PolicyVersion::starts).isEqualTo(MAY);
+        assertThat(second.inForce(MAY.plusMonths(2)))
+                .get()
+                .extracting(PolicyVersion::starts)
+                .isEqualTo(MAY.plusMonths(1));
+        assertThat(second.inForce(MAY.minusDays(1))).isEmpty();
+    }
+
+    @Test
+    void aNameIsTakenHoweverItIsWritten() {
+        write("Storm leave");
+        assertThatThrownBy(() -> write(" storm LEAVE "))
+                .isInstanceOfSatisfying(
+                        Refusal.class, refusal -> assertThat(refusal.field()).isEqualTo("name"));
+    }
+
+    @Test
+    void aPolicyThatDoesNotExistIsSaidNotTo() {
+        assertThatThrownBy(() -> policies.get(9999)).hasMessage("There is no such policy.");
+        PolicyDetail policy = write("Storm leave");
+        assertThatThrownBy(() -> act(() -> policies.change(policy.id(), 9999, 0, oneDay())))
+                .hasMessage("There is no such version of this policy.");
+    }
+
+    private PolicyDetail write(String name) {
+        return act(() -> policies.write(new NewPolicy(
+                name,
+                PolicyKind.PERSONAL,
+                Unit.DAYS,
+                true,
+                "STORM",
+                "01-01",
+                new RequestRules(false, false, 0, false),
+                oneDay())));
+    }
+
+    private PolicyDetail putInForce(PolicyDetail policy, LocalDate from, Coverage coverage) {
+        PolicyVersion draft = policy.versions().stream()
+                .filter(version -> version.state() == VersionState.DRAFT)
+                .findFirst()
+                .orElseThrow();
+        return act(() -> policies.putInForce(policy.id(), draft.id(), draft.edits(), from, coverage));
+    }
+
+    private List<Person> covered(Coverage coverage, LocalDate from) {
+        return act(() -> policies.covered(coverage, from));
+    }
+
+    private <T> T act(Supplier<T> work) {
+        return user.actAs(Somebody.ADMINISTRATOR, work);
+    }
+
+    private static TermsDocument oneDay() {
+        Earning earning =
+                new Earning(Method.UPFRONT, Amount.ONE, null, null, true, null, null, null, null, false, false, false);
+        return new TermsDocument(
+                earning, null, false, null, null, null, null, null, null, null, null, null, null, null, null);
+    }
+}

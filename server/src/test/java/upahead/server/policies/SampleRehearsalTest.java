@@ -1,0 +1,102 @@
+package upahead.server.policies;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.security.access.AccessDeniedException;
+import upahead.core.policy.Wait;
+import upahead.core.quantity.Amount;
+import upahead.core.quantity.Unit;
+import upahead.server.Somebody;
+import upahead.server.WithDemo;
+import upahead.server.access.CurrentUser;
+import upahead.server.policies.SampleRehearsal.Rehearsed;
+import upahead.server.policies.SampleRehearsal.Sample;
+import upahead.server.policies.TermsDocument.Earning;
+import upahead.server.policies.TermsDocument.Method;
+import upahead.server.policies.TermsDocument.Time;
+
+/** Two years of a sample person, hired on Monday, 3 May 2027. */
+@WithDemo
+class SampleRehearsalTest {
+
+    private static final LocalDate HIRED = LocalDate.of(2027, 5, 3);
+
+    @Autowired
+    private SampleRehearsal rehearsal;
+
+    @Autowired
+    private CurrentUser user;
+
+    @Test
+    void hoursWorkedGrowToTheLimitAndTheRestIsWithheld() {
+        Rehearsed rehearsed = rehearse("8");
+        assertThat(rehearsed.through()).isEqualTo("2029-05-02");
+        assertThat(rehearsed.closing()).isEqualTo(Amount.of(30));
+        assertThat(rehearsed.earned()).isEqualTo(Amount.of(30));
+        assertThat(rehearsed.withheld().plus(rehearsed.earned()))
+                .as("52 whole fortnights of 80 hours in two years, 1 for every 40")
+                .isEqualTo(Amount.of(104));
+        assertThat(rehearsed.useBegins()).isEqualTo(HIRED.plusDays(60));
+        assertThat(rehearsed.lines().get(0).why())
+                .isEqualTo("80 hours counted in 3 May to 16 May 2027, 1 for every 40: 2");
+    }
+
+    @Test
+    void whoWorksLessEarnsLess() {
+        assertThat(rehearse("4").lines().get(0).amount()).isEqualTo(Amount.ONE);
+        assertThat(rehearse("0").lines()).isEmpty();
+    }
+
+    @Test
+    void moreThanADayIsRefused() {
+        assertThatThrownBy(() -> rehearse("25")).hasMessageContaining("between 0 and 24 hours");
+    }
+
+    @Test
+    void onlyAnAdministratorRehearses() {
+        assertThatThrownBy(() -> user.actAs(Somebody.employee(27), () -> rehearsal.rehearse(sample("8"))))
+                .isInstanceOf(AccessDeniedException.class);
+    }
+
+    private Rehearsed rehearse(String hoursADay) {
+        return user.actAs(Somebody.ADMINISTRATOR, () -> rehearsal.rehearse(sample(hoursADay)));
+    }
+
+    private static Sample sample(String hoursADay) {
+        Earning earning = new Earning(
+                Method.PER_HOURS_WORKED,
+                Amount.ONE,
+                null,
+                null,
+                false,
+                null,
+                null,
+                null,
+                Amount.of(40),
+                false,
+                false,
+                false);
+        TermsDocument terms = new TermsDocument(
+                earning,
+                List.of(),
+                false,
+                null,
+                new Time(60, Wait.In.DAYS),
+                Amount.of(30),
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null,
+                null);
+        return new Sample(Unit.HOURS, "01-01", terms, HIRED, Amount.of(hoursADay));
+    }
+}
