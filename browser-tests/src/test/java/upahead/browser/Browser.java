@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.JavascriptExecutor;
@@ -157,10 +158,24 @@ final class Browser implements AutoCloseable {
                         value));
     }
 
-    /** Chooses an option of a list by its text. */
+    /** What stands in a field. */
+    String value(String selector) {
+        return find(By.cssSelector(selector)).getDomProperty("value");
+    }
+
+    /** Chooses an option of the first list that matches, by its text. */
     void choose(String selector, String option) {
+        choose(selector, option, lists -> lists.get(0));
+    }
+
+    /** Chooses an option of the last list that matches. */
+    void chooseInLast(String selector, String option) {
+        choose(selector, option, lists -> lists.get(lists.size() - 1));
+    }
+
+    private void choose(String selector, String option, Function<List<WebElement>, WebElement> which) {
         waitFor("the choice " + option, () -> {
-            WebElement list = driver.findElement(By.cssSelector(selector));
+            WebElement list = which.apply(driver.findElements(By.cssSelector(selector)));
             for (WebElement each : list.findElements(By.tagName("option"))) {
                 if (each.getText().trim().equals(option)) {
                     each.click();
@@ -269,7 +284,7 @@ final class Browser implements AutoCloseable {
     private void waitFor(String what, BooleanSupplier condition) {
         new WebDriverWait(driver, PATIENCE)
                 .withMessage(() -> what + "; the page reads:\n" + pageText())
-                .ignoring(WebDriverException.class)
+                .ignoreAll(List.of(WebDriverException.class, IndexOutOfBoundsException.class))
                 .until(any -> condition.getAsBoolean());
     }
 

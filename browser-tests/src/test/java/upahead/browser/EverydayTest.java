@@ -108,6 +108,49 @@ class EverydayTest {
     }
 
     @Test
+    void ofTwoWhoEditOneDraftTheSecondIsToldAndKeepsTheText() {
+        browser.signInAndEnter("teodric", PASSWORD);
+        browser.go("/policies/2");
+        browser.type("[aria-label='Amount granted']", "25");
+        try (Browser other = new Browser(program.address())) {
+            other.signInAndEnter("teodric", PASSWORD);
+            other.go("/policies/2");
+            other.type("[aria-label='Carried over']", "7");
+            other.click("Save the draft");
+            other.sees("The draft is saved.");
+        }
+        browser.click("Save the draft");
+        browser.sees("Somebody else changed this policy meanwhile. Your text is still here; reload to see theirs.");
+        assertThat(browser.value("[aria-label='Amount granted']")).isEqualTo("25");
+    }
+
+    @Test
+    void rulesAreAddedAndTakenAwayInTheText() {
+        browser.signInAndEnter("teodric", PASSWORD);
+        browser.go("/policies/new");
+        browser.clickOn("main li:nth-child(2) button");
+        browser.sees("days on the first day of the benefit year");
+        browser.choose("main select[aria-label='How time is earned']", "bit by bit");
+        browser.sees("each month");
+        for (String rule : new String[] {
+            "A wait before earning begins", "A limit on what may be used a year", "More with years of service"
+        }) {
+            browser.chooseInLast("main select", rule);
+        }
+        browser.sees("Earning begins");
+        browser.sees("may be used.");
+        browser.sees("years of service on it is");
+        browser.clickOn("[aria-label='Take away: A limit on what is carried over']");
+        browser.seesNot("are carried over; the rest");
+        browser.click("Keep as a draft");
+        browser.sees("A policy needs a name.");
+        browser.type("[name=policy-name]", "Salaried leave");
+        browser.type("[name=payroll-code]", "X");
+        browser.click("Keep as a draft");
+        browser.sees("There is a policy of this name already.");
+    }
+
+    @Test
     void aRequestIsWithdrawnWhileItWaits() {
         browser.signInAndEnter("kerensa", PASSWORD);
         browser.clickOn("[data-day='2027-05-19']");

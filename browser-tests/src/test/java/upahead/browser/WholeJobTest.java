@@ -152,10 +152,18 @@ class WholeJobTest {
         browser.clickOnRow("Merrin Umberleigh");
         browser.sees("Correction for 11 Apr 2027");
         browser.click("Close");
-        browser.click("Close this run");
-        browser.sees("are frozen and never change again.");
-        browser.click("Close the run");
-        browser.sees("What was frozen");
+        try (Browser other = new Browser(program.address())) {
+            other.signInAndEnter("teodric", PASSWORD);
+            other.click("Close the run of Hourly staff");
+            other.click("Close this run");
+            other.sees("are frozen and never change again.");
+            browser.click("Close this run");
+            browser.click("Close the run");
+            browser.sees("What was frozen");
+            other.click("Close the run");
+            other.sees(
+                    "This run was closed by Teodric Brackwyn on 26 April. It is closed once; nothing was changed now.");
+        }
         assertThat(browser.download("Hand-over CSV for payroll"))
                 .startsWith("person,name,code,what,amount,unit")
                 .contains("B131,Osric Wrenfield,VAC-H,Hourly leave taken,17,hours")
@@ -214,5 +222,16 @@ class WholeJobTest {
         browser.click("Send request");
         browser.sees("Sent. You will see here, and by mail, when it is decided.");
         browser.sees("Dentist in the city");
+    }
+
+    @Test
+    @Order(9)
+    void theDemosTimePassesToADayAhead() {
+        browser.signInAndEnter("teodric", PASSWORD);
+        browser.sees("Today, 26 April 2027");
+        browser.set("header input[type=date]", "2027-05-10");
+        browser.click("Let the demo’s time pass to this day");
+        browser.sees("Today, 10 May 2027");
+        browser.sees("The period 26 April to 9 May is over;");
     }
 }
