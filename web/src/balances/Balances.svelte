@@ -2,7 +2,9 @@
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { BalanceRow, Organisation, Policy } from '../api/types';
+  import { saveCsv } from '../common/csv';
   import Empty from '../common/Empty.svelte';
+  import { unitName } from '../common/format';
   import Pager from '../common/Pager.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
   import Waiting from '../common/Waiting.svelte';
@@ -10,6 +12,9 @@
   import BalanceTable from './BalanceTable.svelte';
 
   const SIZE = 10;
+  const EXPORTED_AT_ONCE = 200;
+
+  let exporting = $state(false);
 
   let search = $state('');
   let teamId = $state('');
@@ -25,17 +30,56 @@
     answer(api.GET('/api/policies')).then((loaded) => (policies = loaded));
   });
 
+  const wanted = $derived({
+    asOf: asOf.day,
+    search,
+    ...(teamId && { teamId: Number(teamId) }),
+    ...(policyId && { policyId: Number(policyId) }),
+  });
+
+  function fetchBalances(query: typeof wanted & { page: number; size: number }) {
+    return answer(api.GET('/api/balances', { params: { query } }));
+  }
+
+  async function download() {
+    const rows: BalanceRow[] = [];
+    exporting = true;
+    try {
+      const people = found?.total ?? 0;
+      for (let which = 0; which * EXPORTED_AT_ONCE < people; which++) {
+        rows.push(
+          ...(await fetchBalances({ ...wanted, page: which, size: EXPORTED_AT_ONCE })).items,
+        );
+      }
+      saveCsv(`balances-${asOf.day}`, [COLUMNS, ...rows.map(columns)]);
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    } finally {
+      exporting = false;
+    }
+  }
+
+  const COLUMNS: (keyof BalanceRow)[] = [
+    'person',
+    'team',
+    'policy',
+    'unit',
+    'earned',
+    'used',
+    'booked',
+    'withheld',
+    'balance',
+    'available',
+  ];
+
+  function columns(row: BalanceRow): string[] {
+    return COLUMNS.map((name) => (name === 'unit' ? unitName(row.unit) : String(row[name])));
+  }
+
   $effect(() => {
-    const query = {
-      asOf: asOf.day,
-      search,
-      page,
-      size: SIZE,
-      ...(teamId && { teamId: Number(teamId) }),
-      ...(policyId && { policyId: Number(policyId) }),
-    };
+    const query = { ...wanted, page, size: SIZE };
     const timer = window.setTimeout(() => {
-      answer(api.GET('/api/balances', { params: { query } })).then(
+      fetchBalances(query).then(
         (loaded) => {
           found = loaded;
           problem = null;
@@ -50,7 +94,7 @@
 <div class="mb-4 flex flex-wrap items-end gap-3">
   <h1 class="mr-auto">Balances</h1>
   <input
-    class="input w-60"
+    class="input w-52"
     type="search"
     placeholder="Name, code or team"
     aria-label="Search people"
@@ -63,12 +107,15 @@
       <option value={String(team.id)}>{team.name}</option>
     {/each}
   </select>
-  <select class="select w-44" aria-label="Policy" bind:value={policyId}>
+  <select class="select w-36" aria-label="Policy" bind:value={policyId}>
     <option value="">All policies</option>
     {#each policies as policy (policy.id)}
       <option value={String(policy.id)}>{policy.name}</option>
     {/each}
   </select>
+  <button class="btn" disabled={exporting || !found?.total} onclick={download}>
+    {exporting ? 'Gathering' : 'Download CSV'}
+  </button>
 </div>
 <ProblemNote {problem} />
 {#if found === null}

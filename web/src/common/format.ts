@@ -21,6 +21,11 @@ export function withUnit(exact: string, unit: Unit): string {
   return `${amount(exact)} ${Number(exact) === 1 ? name : `${name}s`}`;
 }
 
+/** 1 line, 3 lines */
+export function counted(count: number, one: string): string {
+  return `${count} ${count === 1 ? one : `${one}s`}`;
+}
+
 export function unitName(unit: Unit): string {
   return unit === 'HOURS' ? 'hours' : 'days';
 }

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Worksheet } from '../api/types';
-  import { day } from '../common/format';
+  import { counted, day } from '../common/format';
 
   let {
     worksheet,
@@ -38,20 +38,20 @@
 >
   <h2 class="mb-2">Close {day(worksheet.run.firstDay)} to {day(worksheet.run.lastDay)}?</h2>
   <ul class="list-disc space-y-1 pl-5">
-    <li>{lines} lines of {people} people are frozen and never change again.</li>
+    <li>{counted(lines, 'line')} of {people} people are frozen and never change again.</li>
     <li>
       {corrections === 0
         ? 'No earlier run is corrected.'
-        : `${corrections} corrections of earlier runs are posted.`}
+        : `Among them: ${counted(corrections, 'correction')} of earlier runs.`}
     </li>
-    <li>{cautions === 0 ? 'No cautions.' : `${cautions} balances have a caution.`}</li>
+    <li>
+      {cautions === 0 ? 'No cautions.' : `A caution stands on ${counted(cautions, 'balance')}.`}
+    </li>
     <li>Payroll’s file becomes ready and the next run begins.</li>
   </ul>
   {#if worksheet.blockers.length > 0}
     <p class="mt-3 border-l-4 border-error pl-3">
-      {worksheet.blockers.length}
-      {worksheet.blockers.length === 1 ? 'blocker stands' : 'blockers stand'}: {worksheet
-        .blockers[0]!.message}
+      {counted(worksheet.blockers.length, 'blocker')} in the way: {worksheet.blockers[0]!.message}
     </p>
   {/if}
   <div class="mt-4 flex justify-end gap-3">

@@ -2,7 +2,7 @@
   import { answer, api, fileForm } from '../api/client';
   import { Problem } from '../api/problem';
   import type { HoursPreview } from '../api/types';
-  import { amount } from '../common/format';
+  import { amount, counted } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
   import { session } from '../frame/session.svelte';
@@ -90,8 +90,7 @@
     </p>
     {#if preview.faults.length > 0}
       <p class="mt-2 font-semibold">
-        {preview.faults.length}
-        {preview.faults.length === 1 ? 'row cannot' : 'rows cannot'}:
+        {counted(preview.faults.length, 'row')} cannot be taken:
       </p>
       <ul class="max-h-48 overflow-y-auto" data-faults>
         {#each preview.faults as fault (fault.line)}

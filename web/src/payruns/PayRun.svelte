@@ -3,6 +3,7 @@
   import { Problem } from '../api/problem';
   import type { Worksheet, WorksheetRow } from '../api/types';
   import Amount from '../common/Amount.svelte';
+  import { saveCsv } from '../common/csv';
   import { day, kindName, longDay, unitName } from '../common/format';
   import { listKeys } from '../common/listkeys';
   import ProblemNote from '../common/ProblemNote.svelte';
@@ -56,6 +57,36 @@
     }
   }
 
+  function download() {
+    const run = worksheet!.run;
+    saveCsv(`worksheet-${run.firstDay}-to-${run.lastDay}`, [
+      [
+        'person',
+        'team',
+        'policy',
+        'unit',
+        'opening',
+        'earned',
+        'used',
+        'other',
+        'closing',
+        'cautions',
+      ],
+      ...rows.map((row) => [
+        row.person,
+        row.team,
+        row.policy,
+        unitName(row.unit),
+        row.opening,
+        row.earned,
+        row.used,
+        row.other,
+        row.closing,
+        row.cautions.join('; '),
+      ]),
+    ]);
+  }
+
   const rows = $derived(
     (worksheet?.rows ?? []).filter((row) =>
       `${row.person} ${row.team} ${row.policy}`.toLowerCase().includes(search.trim().toLowerCase()),
@@ -99,13 +130,16 @@
     <h2>
       {run.state === 'CLOSED' ? 'What was frozen' : 'What will be frozen'}
     </h2>
-    <input
-      class="input w-64"
-      type="search"
-      placeholder="Person, team or policy"
-      aria-label="Search the worksheet"
-      bind:value={search}
-    />
+    <div class="flex gap-3">
+      <input
+        class="input w-64"
+        type="search"
+        placeholder="Person, team or policy"
+        aria-label="Search the worksheet"
+        bind:value={search}
+      />
+      <button class="btn" onclick={download}>Download CSV</button>
+    </div>
   </div>
   <table class="figures" use:listKeys>
     <thead>

@@ -6,6 +6,8 @@
   import { words } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
+  import Blank from './Blank.svelte';
+  import Choice from './Choice.svelte';
   import SampleSide from './SampleSide.svelte';
   import Sentences from './Sentences.svelte';
   import { STARTS, type Start } from './terms';
@@ -24,6 +26,7 @@
     'OTHER',
   ];
 
+  const HIRE_ANNIVERSARY = 'hire-anniversary';
   const QUESTIONS: ['noteRequired' | 'holidaysCost' | 'daysOffCost', string][] = [
     ['noteRequired', 'A note is needed.'],
     ['holidaysCost', 'Holidays cost like any working day.'],
@@ -102,6 +105,33 @@
         </label>
       </div>
       <Sentences bind:terms={policy.terms as Terms} unit={policy.unit} {problem} />
+      <p class="mt-4 max-w-2xl text-lg leading-relaxed">
+        The benefit year begins
+        <Choice
+          name="Beginning of the benefit year"
+          choices={[
+            ['date', 'on the'],
+            ['hire', 'on each hire anniversary'],
+          ]}
+          bind:value={
+            () => (policy!.benefitYear === HIRE_ANNIVERSARY ? 'hire' : 'date'),
+            (chosen) => (policy!.benefitYear = chosen === 'hire' ? HIRE_ANNIVERSARY : '01-01')
+          }
+        />{#if policy.benefitYear !== HIRE_ANNIVERSARY}
+          <Blank
+            wide
+            name="First day of the benefit year, month and day"
+            field="benefitYear"
+            problemAt={problem?.field}
+            bind:value={policy.benefitYear}
+          />
+          <span class="quiet text-base">(month and day)</span>{/if}.
+        {#if problem?.field === 'benefitYear'}
+          <span role="alert" class="block border-l-4 border-error pl-2 text-base text-error"
+            >{problem.message}</span
+          >
+        {/if}
+      </p>
       <h2 class="mt-6 mb-1">When it is asked for</h2>
       <ul class="space-y-1.5">
         <li>

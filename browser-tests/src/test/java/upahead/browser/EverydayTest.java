@@ -132,6 +132,10 @@ class EverydayTest {
         browser.sees("days on the first day of the benefit year");
         browser.choose("main select[aria-label='How time is earned']", "bit by bit");
         browser.sees("each month");
+        browser.type("[aria-label='First day of the benefit year, month and day']", "13-45");
+        browser.sees("This must be a month and day such as 03-31.");
+        browser.type("[aria-label='First day of the benefit year, month and day']", "07-01");
+        browser.seesNot("This must be a month and day");
         for (String rule : new String[] {
             "A wait before earning begins", "A limit on what may be used a year", "More with years of service"
         }) {

@@ -1,5 +1,6 @@
 package upahead.server.demo;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import org.springframework.http.HttpHeaders;
@@ -40,7 +41,7 @@ class DemoController {
     @PostMapping("/clock")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     @PreAuthorize("hasRole('ADMINISTRATOR')")
-    void moveClock(@RequestBody DemoDay to) {
+    void moveClock(@Valid @RequestBody DemoDay to) {
         requireDemo();
         clock.moveTo(to.day());
     }
