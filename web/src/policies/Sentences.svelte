@@ -299,20 +299,18 @@
   </li>
 </ul>
 {#if toAdd.length > 0}
-  <label class="mt-4 inline-flex items-center gap-2">
-    <span class="sr-only">Add a rule</span>
-    <select
-      class="select w-72"
-      value=""
-      onchange={(event) => {
-        add(event.currentTarget.value);
-        event.currentTarget.value = '';
-      }}
-    >
-      <option value="">+ add a rule</option>
-      {#each toAdd as [key, offered] (key)}
-        <option value={key}>{offered.name}</option>
-      {/each}
-    </select>
-  </label>
+  <select
+    class="select mt-4 w-72"
+    aria-label="Add a rule"
+    value=""
+    onchange={(event) => {
+      add(event.currentTarget.value);
+      event.currentTarget.value = '';
+    }}
+  >
+    <option value="">+ add a rule</option>
+    {#each toAdd as [key, offered] (key)}
+      <option value={key}>{offered.name}</option>
+    {/each}
+  </select>
 {/if}

@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
-import java.util.function.Function;
 import org.openqa.selenium.By;
 import org.openqa.selenium.Dimension;
 import org.openqa.selenium.JavascriptExecutor;
@@ -163,19 +162,10 @@ final class Browser implements AutoCloseable {
         return find(By.cssSelector(selector)).getDomProperty("value");
     }
 
-    /** Chooses an option of the first list that matches, by its text. */
+    /** Chooses an option of a list by its text. */
     void choose(String selector, String option) {
-        choose(selector, option, lists -> lists.get(0));
-    }
-
-    /** Chooses an option of the last list that matches. */
-    void chooseInLast(String selector, String option) {
-        choose(selector, option, lists -> lists.get(lists.size() - 1));
-    }
-
-    private void choose(String selector, String option, Function<List<WebElement>, WebElement> which) {
         waitFor("the choice " + option, () -> {
-            WebElement list = which.apply(driver.findElements(By.cssSelector(selector)));
+            WebElement list = driver.findElement(By.cssSelector(selector));
             for (WebElement each : list.findElements(By.tagName("option"))) {
                 if (each.getText().trim().equals(option)) {
                     each.click();
@@ -284,7 +274,7 @@ final class Browser implements AutoCloseable {
     private void waitFor(String what, BooleanSupplier condition) {
         new WebDriverWait(driver, PATIENCE)
                 .withMessage(() -> what + "; the page reads:\n" + pageText())
-                .ignoreAll(List.of(WebDriverException.class, IndexOutOfBoundsException.class))
+                .ignoring(WebDriverException.class)
                 .until(any -> condition.getAsBoolean());
     }
 

@@ -139,7 +139,7 @@ class EverydayTest {
         for (String rule : new String[] {
             "A wait before earning begins", "A limit on what may be used a year", "More with years of service"
         }) {
-            browser.chooseInLast("main select", rule);
+            browser.choose("[aria-label='Add a rule']", rule);
         }
         browser.sees("Earning begins");
         browser.sees("may be used.");

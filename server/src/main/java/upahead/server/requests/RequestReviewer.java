@@ -80,9 +80,10 @@ class RequestReviewer {
     private RequestReview review(
             PersonAccount account, List<RequestStore.StoredDay> days, List<Problem> problems, RequestSummary request) {
         boolean undecided = request == null || request.state() == RequestState.WAITING;
-        List<Taken> asked = undecided
-                ? days.stream().map(day -> new Taken(day.on(), day.amount())).toList()
-                : List.of();
+        List<Taken> asked = days.stream()
+                .filter(day -> undecided && day.amount().isPositive())
+                .map(day -> new Taken(day.on(), day.amount()))
+                .toList();
         LocalDate last = days.get(days.size() - 1).on();
         Account facts = account.account();
         DateSpan year =
@@ -92,7 +93,7 @@ class RequestReviewer {
                         .withTaken(Stream.concat(facts.facts().taken().stream(), asked.stream())
                                 .toList())),
                 year.last());
-        if (undecided) {
+        if (!asked.isEmpty()) {
             RequestCheck.of(facts, asked).problems().stream()
                     .map(problem -> RequestWords.of(problem, account.policy().unit()))
                     .forEach(problems::add);

@@ -79,6 +79,17 @@ class RequestsTest {
     }
 
     @Test
+    void aShortBalanceIsNotBlamedOnADayThatCostsNothing() {
+        String[] days = {
+            "2027-05-10", "2027-05-11", "2027-05-12", "2027-05-13", "2027-05-14", "2027-05-15", "2027-05-16"
+        };
+        assertThat(preview(wholeDays(days)).problems())
+                .extracting(RequestReview.Problem::on)
+                .containsOnlyOnce(LocalDate.of(2027, 5, 14))
+                .doesNotContain(LocalDate.of(2027, 5, 15), LocalDate.of(2027, 5, 16));
+    }
+
+    @Test
     void theSameDayCannotBeAskedForTwice() {
         send(wholeDays("2027-05-05"));
         assertThatThrownBy(() -> send(wholeDays("2027-05-05", "2027-05-06")))
