@@ -55,10 +55,6 @@ public final class Timeline<T> {
         return entries.containsKey(day);
     }
 
-    public Optional<LocalDate> firstDate() {
-        return entries.isEmpty() ? Optional.empty() : Optional.of(entries.firstKey());
-    }
-
     /** The stretches of one value each that lie within a span, in order of time. */
     public List<Stretch<T>> within(DateSpan span) {
         List<Stretch<T>> stretches = new ArrayList<>();

@@ -35,6 +35,30 @@ public final class Ledger {
         return lines.stream().filter(line -> span.contains(line.on())).toList();
     }
 
+    /**
+     * Time that lapses on a day.
+     *
+     * @param on the day after its last usable one
+     * @param amount of all lots that lapse that day, above zero
+     */
+    public record Lapse(LocalDate on, Amount amount) {}
+
+    /** The first day within a span on which time lapses, and how much. */
+    public Optional<Lapse> firstLapse(DateSpan span) {
+        List<LedgerLine> lapses = linesWithin(span).stream()
+                .filter(line -> line.kind() == LineKind.LAPSED)
+                .toList();
+        if (lapses.isEmpty()) {
+            return Optional.empty();
+        }
+        LocalDate first = lapses.get(0).on();
+        Amount lost = Amount.sum(lapses.stream()
+                .filter(line -> line.on().equals(first))
+                .map(LedgerLine::amount)
+                .toList());
+        return Optional.of(new Lapse(first, lost.negated()));
+    }
+
     /** The figures at the end of a day up to which this ledger was derived; all 0 before the ledger begins. */
     public Standing standing(LocalDate asOf) {
         DateSpan year = benefitYear(asOf);

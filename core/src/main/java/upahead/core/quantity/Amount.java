@@ -83,10 +83,6 @@ public record Amount(BigDecimal value) implements Comparable<Amount> {
         return compareTo(other) > 0;
     }
 
-    public boolean isLessThan(Amount other) {
-        return compareTo(other) < 0;
-    }
-
     @Override
     public int compareTo(Amount other) {
         return value.compareTo(other.value);

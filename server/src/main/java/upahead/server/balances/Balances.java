@@ -13,7 +13,6 @@ import upahead.core.leave.Taken;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.Ledger;
 import upahead.core.ledger.LedgerLine;
-import upahead.core.ledger.LineKind;
 import upahead.core.ledger.PlainWords;
 import upahead.core.ledger.Standing;
 import upahead.core.policy.Limits;
@@ -167,24 +166,9 @@ public class Balances {
                 standing.balance(),
                 ledger.available(asOf),
                 ledger.useBegins(asOf).orElse(null),
-                nextLapse(ledger, asOf).orElse(null));
-    }
-
-    private static Optional<BalanceRow.Lapse> nextLapse(Ledger ledger, LocalDate asOf) {
-        List<LedgerLine> lapses = ledger.lines().stream()
-                .filter(line -> line.kind() == LineKind.LAPSED && line.on().isAfter(asOf))
-                .toList();
-        if (lapses.isEmpty()) {
-            return Optional.empty();
-        }
-        LocalDate on = lapses.get(0).on();
-        return Optional.of(new BalanceRow.Lapse(
-                on,
-                Amount.sum(lapses.stream()
-                                .filter(line -> line.on().equals(on))
-                                .map(LedgerLine::amount)
-                                .toList())
-                        .negated()));
+                ledger.firstLapse(new DateSpan(asOf.plusDays(1), asOf.plusYears(1)))
+                        .map(lapse -> new BalanceRow.Lapse(lapse.on(), lapse.amount()))
+                        .orElse(null));
     }
 
     private static BalanceDetail.Line line(LedgerLine line) {

@@ -7,11 +7,8 @@ import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.Ledger;
-import upahead.core.ledger.LedgerLine;
-import upahead.core.ledger.LineKind;
 import upahead.core.policy.TenureBand;
 import upahead.core.policy.Terms;
-import upahead.core.quantity.Amount;
 import upahead.server.balances.PersonAccount;
 import upahead.server.lookout.LookoutItem.Kind;
 import upahead.server.lookout.LookoutItem.Urgency;
@@ -51,26 +48,18 @@ class AheadFinder {
     }
 
     private static List<LookoutItem> lapses(PersonAccount account, Ledger ledger, DateSpan ahead) {
-        List<LedgerLine> lapses = ledger.linesWithin(ahead).stream()
-                .filter(line -> line.kind() == LineKind.LAPSED)
+        return ledger
+                .firstLapse(ahead)
+                .map(lapse -> item(
+                        account,
+                        Kind.LAPSE,
+                        lapse.on().minusDays(1),
+                        "is about to lose time",
+                        Words.amount(lapse.amount(), account.policy().unit()) + " of "
+                                + account.policy().name() + " can be used until "
+                                + Words.day(lapse.on().minusDays(1)) + " and then lapse."))
+                .stream()
                 .toList();
-        if (lapses.isEmpty()) {
-            return List.of();
-        }
-        LocalDate on = lapses.get(0).on();
-        Amount amount = Amount.sum(lapses.stream()
-                        .filter(line -> line.on().equals(on))
-                        .map(LedgerLine::amount)
-                        .toList())
-                .negated();
-        return List.of(item(
-                account,
-                Kind.LAPSE,
-                on.minusDays(1),
-                "is about to lose time",
-                Words.amount(amount, account.policy().unit()) + " of "
-                        + account.policy().name() + " can be used until " + Words.day(on.minusDays(1))
-                        + " and then lapse."));
     }
 
     private static List<LookoutItem> waits(PersonAccount account, Ledger ledger, DateSpan ahead) {
