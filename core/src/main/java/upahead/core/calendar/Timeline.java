@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 
 /**
  * Something that changes on dates: on each day the latest entry not after that day counts. Immutable.
@@ -48,6 +49,35 @@ public final class Timeline<T> {
     public Optional<T> on(LocalDate day) {
         var entry = entries.floorEntry(day);
         return entry == null ? Optional.empty() : Optional.of(entry.getValue());
+    }
+
+    /**
+     * What holds from a date on.
+     *
+     * @param value never null
+     */
+    public record Entry<T>(LocalDate from, T value) {}
+
+    /** All entries in order of time. */
+    public List<Entry<T>> entries() {
+        return entries.entrySet().stream()
+                .map(entry -> new Entry<>(entry.getKey(), entry.getValue()))
+                .toList();
+    }
+
+    /**
+     * This timeline with every value changed on some days only.
+     *
+     * @param to the last of these days, or nothing where they have no end
+     */
+    public Timeline<T> changed(LocalDate from, Optional<LocalDate> to, UnaryOperator<T> change) {
+        TreeMap<LocalDate, T> other = new TreeMap<>(entries);
+        to.map(last -> last.plusDays(1)).ifPresent(after -> on(after).ifPresent(value -> other.put(after, value)));
+        on(from).ifPresent(value -> other.put(from, value));
+        NavigableMap<LocalDate, T> changed =
+                to.map(last -> other.subMap(from, true, last, true)).orElseGet(() -> other.tailMap(from, true));
+        changed.replaceAll((day, value) -> change.apply(value));
+        return new Timeline<>(other);
     }
 
     /** Whether an entry begins on a day. */

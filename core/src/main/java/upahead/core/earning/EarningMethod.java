@@ -1,6 +1,7 @@
 package upahead.core.earning;
 
 import java.util.stream.Stream;
+import upahead.core.quantity.Amount;
 
 /** One of the ways in which a policy lets time be earned (calculation contract, "Earning"). */
 public sealed interface EarningMethod permits Upfront, PerPeriod, PerHoursWorked, NoEarning {
@@ -10,6 +11,17 @@ public sealed interface EarningMethod permits Upfront, PerPeriod, PerHoursWorked
      * is not yet rounded and not yet limited.
      */
     Stream<Posting> postings(EarningContext context);
+
+    /**
+     * What of a method may change only from the first day of a pay period on: the method itself and when it posts. Equal
+     * for two methods that differ in their figures alone.
+     */
+    default Object rhythm() {
+        return getClass();
+    }
+
+    /** The same method with another figure, as for somebody with an exception. */
+    EarningMethod withFigure(Amount figure);
 
     /** Whether a person's full-time equivalent can scale what this method earns. */
     default boolean isScalable() {

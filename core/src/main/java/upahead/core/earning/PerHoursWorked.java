@@ -59,6 +59,16 @@ public record PerHoursWorked(
     }
 
     @Override
+    public Object rhythm() {
+        return List.of(getClass(), posts);
+    }
+
+    @Override
+    public EarningMethod withFigure(Amount figure) {
+        return new PerHoursWorked(figure, forEvery, wholeStepsOnly, counts, paidLeaveCounts, paidHolidaysCount, posts);
+    }
+
+    @Override
     public Stream<Posting> postings(EarningContext context) {
         Optional<DateSpan> earning = DateSpan.between(context.earningBegins(), context.earningEnds())
                 .flatMap(span -> span.intersection(context.days()));

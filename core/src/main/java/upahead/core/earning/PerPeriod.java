@@ -3,6 +3,7 @@ package upahead.core.earning;
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
@@ -71,6 +72,16 @@ public record PerPeriod(Every every, Rate rate, Posts posts, Months months, Part
         Objects.requireNonNull(posts, "posts");
         Objects.requireNonNull(months, "months");
         Objects.requireNonNull(partial, "partial");
+    }
+
+    @Override
+    public Object rhythm() {
+        return every == Every.DAY ? List.of(getClass(), every) : List.of(getClass(), every, posts);
+    }
+
+    @Override
+    public EarningMethod withFigure(Amount figure) {
+        return new PerPeriod(every, new Rate(figure, rate.perYear()), posts, months, partial);
     }
 
     @Override

@@ -37,6 +37,11 @@ public record Upfront(Amount amount, FirstYear firstYear) implements EarningMeth
     }
 
     @Override
+    public EarningMethod withFigure(Amount figure) {
+        return new Upfront(figure, firstYear);
+    }
+
+    @Override
     public Stream<Posting> postings(EarningContext context) {
         LocalDate begins = context.earningBegins();
         DateSpan year = context.benefitYearOf(begins);

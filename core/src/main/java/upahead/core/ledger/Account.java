@@ -34,6 +34,10 @@ public record Account(
         Objects.requireNonNull(facts, "facts");
     }
 
+    public Account withPolicy(Policy other) {
+        return new Account(employment, enrolment, other, payCalendar, holidays, facts);
+    }
+
     public Account withFacts(Facts other) {
         return new Account(employment, enrolment, policy, payCalendar, holidays, other);
     }

@@ -12,7 +12,7 @@ import upahead.core.earning.Posting;
 import upahead.core.facts.Adjustment;
 import upahead.core.facts.OpeningBalance;
 import upahead.core.leave.Taken;
-import upahead.core.policy.Enrolment;
+import upahead.core.policy.EndBalance;
 
 /** What is to happen on which day, known before anything is computed; only the expiry of lots comes in later. */
 final class Agenda {
@@ -25,7 +25,15 @@ final class Agenda {
         final List<Adjustment> adjustments = new ArrayList<>(0);
         final List<Taken> taken = new ArrayList<>(1);
         final List<Posting> atEnd = new ArrayList<>(1);
-        Reason ending;
+        Ending ending;
+    }
+
+    /** What ends on a day, and what becomes of the balance. */
+    enum Ending {
+        LEAVING,
+        ENROLMENT_LAPSES,
+        ENROLMENT_PAYS_OUT,
+        ENROLMENT_MOVES
     }
 
     private final TreeMap<LocalDate, Day> days = new TreeMap<>();
@@ -68,7 +76,7 @@ final class Agenda {
         DateSpan year = account.policy().benefitYear().containing(span.first(), hired);
         while (!year.last().isAfter(span.last())) {
             year = account.policy().benefitYear().containing(year.last().plusDays(1), hired);
-            if (year.first().isAfter(hired) && span.contains(year.first())) {
+            if (span.contains(year.first())) {
                 day(year.first()).yearBegins = true;
             }
         }
@@ -117,15 +125,18 @@ final class Agenda {
     }
 
     private void addEndings() {
-        account.employment()
-                .leaves()
-                .filter(span::contains)
-                .ifPresent(leaves -> day(leaves).ending = new Reason.LeftOnLeaving());
+        account.employment().leaves().filter(span::contains).ifPresent(leaves -> day(leaves).ending = Ending.LEAVING);
         account.enrolment()
                 .ends()
-                .map(Enrolment.End::on)
-                .filter(span::contains)
-                .filter(account.employment()::isEmployedOn)
-                .ifPresent(end -> day(end).ending = new Reason.EnrolmentEnded());
+                .filter(end -> span.contains(end.on()) && account.employment().isEmployedOn(end.on()))
+                .ifPresent(end -> day(end.on()).ending = ending(end.balance()));
+    }
+
+    private static Ending ending(EndBalance balance) {
+        return switch (balance) {
+            case LAPSE -> Ending.ENROLMENT_LAPSES;
+            case PAY_OUT -> Ending.ENROLMENT_PAYS_OUT;
+            case MOVE -> Ending.ENROLMENT_MOVES;
+        };
     }
 }

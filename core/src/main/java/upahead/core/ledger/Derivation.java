@@ -12,11 +12,11 @@ import upahead.core.earning.Share;
 import upahead.core.facts.Adjustment;
 import upahead.core.facts.OpeningBalance;
 import upahead.core.leave.Taken;
-import upahead.core.policy.Enrolment;
 import upahead.core.policy.Leftover;
 import upahead.core.policy.Limits;
 import upahead.core.policy.Terms;
 import upahead.core.policy.Usability;
+import upahead.core.policy.YearEnd;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Fraction;
 import upahead.core.quantity.Rounding;
@@ -103,15 +103,19 @@ public final class Derivation {
     }
 
     private void endYear(LocalDate on) {
-        account.policy().versions().on(on).map(Terms::yearEnd).ifPresent(rule -> {
-            rule.carry().filter(balance::isMoreThan).ifPresent(carry -> {
-                Reason reason = new Reason.NotCarriedOver(balance, carry);
-                remove(on, balance.minus(carry), rule.excess(), reason);
-            });
-            rule.carriedUsable().ifPresent(usable -> lots.limitUse(usable.lastUsable(on)));
-        });
+        if (on.isAfter(account.employment().hired())) {
+            account.policy().versions().on(on).map(Terms::yearEnd).ifPresent(rule -> carryOver(on, rule));
+        }
         earnedThisYear = Amount.ZERO;
         roundingTotal = Fraction.ZERO;
+    }
+
+    private void carryOver(LocalDate on, YearEnd rule) {
+        rule.carry().filter(balance::isMoreThan).ifPresent(carry -> {
+            Reason reason = new Reason.NotCarriedOver(balance, carry);
+            remove(on, balance.minus(carry), rule.excess(), reason);
+        });
+        rule.carriedUsable().ifPresent(usable -> lots.limitUse(usable.lastUsable(on)));
     }
 
     private void open(OpeningBalance opening) {
@@ -170,12 +174,29 @@ public final class Derivation {
         add(taken.on(), LineKind.TAKEN, taken.amount().negated(), Amount.ZERO, new Reason.LeaveTaken());
     }
 
-    private void end(LocalDate on, Reason reason) {
-        Optional<Leftover> leftover = reason instanceof Reason.EnrolmentEnded
-                ? account.enrolment().ends().map(Enrolment.End::leftover)
-                : account.policy().versions().on(on).map(Terms::onLeaving);
+    private void end(LocalDate on, Agenda.Ending ending) {
+        switch (ending) {
+            case LEAVING ->
+                clear(
+                        on,
+                        account.policy().versions().on(on).map(Terms::onLeaving).orElse(Leftover.LAPSE),
+                        new Reason.LeftOnLeaving());
+            case ENROLMENT_LAPSES -> clear(on, Leftover.LAPSE, new Reason.EnrolmentEnded());
+            case ENROLMENT_PAYS_OUT -> clear(on, Leftover.PAY_OUT, new Reason.EnrolmentEnded());
+            case ENROLMENT_MOVES -> moveOn(on);
+        }
+    }
+
+    private void clear(LocalDate on, Leftover leftover, Reason reason) {
         if (balance.isPositive()) {
-            remove(on, balance, leftover.orElse(Leftover.LAPSE), reason);
+            remove(on, balance, leftover, reason);
+        }
+    }
+
+    private void moveOn(LocalDate on) {
+        if (!balance.isZero()) {
+            lots.clear();
+            add(on, LineKind.ADJUSTED, balance.negated(), Amount.ZERO, new Reason.MovedToAnotherPolicy());
         }
     }
 

@@ -72,6 +72,12 @@ final class Lots {
         return expired;
     }
 
+    /** Forgets everything, debts included. */
+    void clear() {
+        lots.clear();
+        debt = Amount.ZERO;
+    }
+
     /** No lot can be used longer than a day. */
     void limitUse(LocalDate lastUsable) {
         lots.replaceAll(lot -> lot.usableUntilAtMost(lastUsable));

@@ -47,6 +47,9 @@ public final class PlainWords {
         if (reason instanceof Reason.EnrolmentEnded) {
             return "What was left when the enrolment ended";
         }
+        if (reason instanceof Reason.MovedToAnotherPolicy) {
+            return "Moved to another policy when the enrolment ended";
+        }
         return "Leave taken";
     }
 

@@ -57,4 +57,7 @@ public sealed interface Reason {
 
     /** What was left when the enrolment in the policy ended. */
     record EnrolmentEnded() implements Reason {}
+
+    /** The balance went on in another policy when the enrolment in this one ended. */
+    record MovedToAnotherPolicy() implements Reason {}
 }

@@ -11,6 +11,7 @@ import java.util.stream.Stream;
 import upahead.core.leave.Taken;
 import upahead.core.policy.Terms;
 import upahead.core.quantity.Amount;
+import upahead.core.quantity.Fraction;
 
 /**
  * The check of a request: its days are added to the facts and everything is derived anew, later approved leave
@@ -38,6 +39,50 @@ public record RequestCheck(Ledger with, List<RequestProblem> problems) {
         List<Taken> all = Stream.concat(approved.stream(), asked.stream()).toList();
         Ledger with = Derivation.derive(account.withFacts(account.facts().withTaken(all)), horizon);
         return new RequestCheck(with, new Check(account, without, with).problems(approved, asked));
+    }
+
+    /**
+     * The largest part of a request that is affordable: day by day in order of time, each whole or as many steps of it as
+     * can be afforded together with the days before it.
+     *
+     * @param account as for {@link #of}
+     * @param asked the days of the request and their cost
+     * @param step what a part of a day is a multiple of, above 0; nothing where only whole days can be asked for
+     * @return the affordable days in order of time; empty where none is
+     */
+    public static List<Taken> largestAffordable(Account account, List<Taken> asked, Optional<Amount> step) {
+        List<Taken> kept = new ArrayList<>();
+        for (Taken day : asked.stream().sorted(Comparator.comparing(Taken::on)).toList()) {
+            if (!isAffordable(account, kept, day)) {
+                step.flatMap(each -> largestPart(account, kept, day, each)).ifPresent(kept::add);
+            } else {
+                kept.add(day);
+            }
+        }
+        return kept;
+    }
+
+    private static boolean isAffordable(Account account, List<Taken> kept, Taken day) {
+        return of(account, Stream.concat(kept.stream(), Stream.of(day)).toList())
+                .isAffordable();
+    }
+
+    /** More of a day is never easier to afford than less of it, so that halving finds the most. */
+    private static Optional<Taken> largestPart(Account account, List<Taken> kept, Taken day, Amount step) {
+        long affordable = 0;
+        long tooMuch =
+                Fraction.of(day.amount()).dividedBy(Fraction.of(step)).floor().longValueExact();
+        tooMuch++;
+        while (tooMuch - affordable > 1) {
+            long middle = (affordable + tooMuch) / 2;
+            Amount part = step.times(Amount.of(middle));
+            if (isAffordable(account, kept, new Taken(day.on(), part))) {
+                affordable = middle;
+            } else {
+                tooMuch = middle;
+            }
+        }
+        return affordable == 0 ? Optional.empty() : Optional.of(new Taken(day.on(), step.times(Amount.of(affordable))));
     }
 
     public boolean isAffordable() {

@@ -12,8 +12,13 @@ import java.util.Optional;
  */
 public record Enrolment(LocalDate from, Optional<End> ends) {
 
-    /** The end of an enrolment. */
-    public record End(LocalDate on, Leftover leftover) {}
+    /**
+     * The end of an enrolment.
+     *
+     * @param on the last day on which something is earned or used
+     * @param balance what becomes of what is left on it
+     */
+    public record End(LocalDate on, EndBalance balance) {}
 
     /**
      * @throws IllegalArgumentException if it ends before it begins

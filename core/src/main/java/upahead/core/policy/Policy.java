@@ -1,7 +1,12 @@
 package upahead.core.policy;
 
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import upahead.core.calendar.BenefitYear;
+import upahead.core.calendar.PayCalendar;
 import upahead.core.calendar.Timeline;
 import upahead.core.quantity.Unit;
 
@@ -17,5 +22,28 @@ public record Policy(Unit unit, BenefitYear benefitYear, Timeline<Terms> version
         Objects.requireNonNull(unit, "unit");
         Objects.requireNonNull(benefitYear, "benefitYear");
         Objects.requireNonNull(versions, "versions");
+    }
+
+    /** The rules for one person who has an exception. */
+    public Policy with(OwnTerms exception) {
+        return new Policy(unit, benefitYear, versions.changed(exception.from(), exception.to(), exception::applyTo));
+    }
+
+    /**
+     * The days on which a version changes the method or the rhythm of earning inside a pay period. There must be none:
+     * they change only from the first day of a pay period on (calculation contract, "Facts").
+     */
+    public List<LocalDate> changesInsidePeriods(PayCalendar calendar) {
+        List<LocalDate> inside = new ArrayList<>();
+        Optional<Object> before = Optional.empty();
+        for (Timeline.Entry<Terms> version : versions.entries()) {
+            Object rhythm = version.value().earning().rhythm();
+            boolean changes = before.filter(other -> !other.equals(rhythm)).isPresent();
+            if (changes && !calendar.periodOf(version.from()).first().equals(version.from())) {
+                inside.add(version.from());
+            }
+            before = Optional.of(rhythm);
+        }
+        return inside;
     }
 }

@@ -7,6 +7,7 @@ import static upahead.core.ledger.LedgerAssert.assertThat;
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import upahead.core.earning.Upfront;
+import upahead.core.policy.EndBalance;
 import upahead.core.policy.Leftover;
 import upahead.core.quantity.Amount;
 
@@ -47,7 +48,7 @@ class DerivationTest {
 
     @Test
     void whatIsLeftWhenAnEnrolmentEndsGoesAsDecided() {
-        Sample sample = Sample.monthly("10").enrolledUntil("2027-03-31", Leftover.PAY_OUT);
+        Sample sample = Sample.monthly("10").enrolledUntil("2027-03-31", EndBalance.PAY_OUT);
         assertThat(sample.account()).on("2027-04-30").holds("0").hasPaidOut("29.0323");
     }
 

@@ -12,6 +12,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
 import upahead.core.calendar.DateSpan;
+import upahead.core.earning.PerPeriod;
 import upahead.core.facts.Adjustment;
 import upahead.core.facts.Facts;
 import upahead.core.hours.Work;
@@ -22,6 +23,8 @@ import upahead.core.payrun.Frozen;
 import upahead.core.payrun.NewPosting;
 import upahead.core.policy.Leftover;
 import upahead.core.quantity.Amount;
+import upahead.core.quantity.Fraction;
+import upahead.core.quantity.Rounding;
 
 /** What must hold for whatever facts there are. */
 class LawsTest {
@@ -40,6 +43,84 @@ class LawsTest {
                         line -> line.kind() == LineKind.EARNED && line.amount().isPositive())
                 .allMatch(line -> line.balance().compareTo(Amount.of(limit)) <= 0);
         assertThat(ledger.standing(LocalDate.of(2027, 12, 31)).earnedThisYear()).isLessThanOrEqualTo(Amount.of(50));
+    }
+
+    @Property(tries = 60)
+    void theSharesOfAYearAddUpToItsAmountExactly(
+            @ForAll @IntRange(min = 0, max = 40_000) int hundredths,
+            @ForAll PerPeriod.Every every,
+            @ForAll PerPeriod.Posts posts,
+            @ForAll Rounding.Mode mode,
+            @ForAll @IntRange(min = 0, max = 2) int step) {
+        Amount aYear = Amount.of(hundredths).times(Amount.of("0.01"));
+        Rounding rounding = new Rounding(
+                List.of(Amount.of("0.0001"), Amount.of("0.25"), Amount.of("0.3"))
+                        .get(step),
+                mode);
+        Account account = Sample.of(new PerPeriod(
+                        every,
+                        new PerPeriod.Rate(aYear, true),
+                        posts,
+                        PerPeriod.Months.CALENDAR,
+                        PerPeriod.Partial.BY_DAYS))
+                .hired("2026-03-02")
+                .rounded(rounding.step().toString(), mode)
+                .account();
+        assertThat(Derivation.derive(account, END)
+                        .standing(LocalDate.of(2028, 12, 31))
+                        .earnedThisYear())
+                .isEqualTo(rounding.round(Fraction.of(aYear)));
+    }
+
+    @Property(tries = 60)
+    void theLotsAddUpToTheBalanceAndAreNeverBelowZero(@ForAll long seed) {
+        Random random = new Random(seed);
+        Lots lots = new Lots();
+        Amount balance = Amount.ZERO;
+        for (int i = 0; i < 60; i++) {
+            LocalDate on = START.plusDays(i * 5L);
+            balance = balance.minus(Amount.sum(
+                    lots.expireBefore(on).stream().map(Lots.Lot::amount).toList()));
+            Amount amount = quarter(random, 60);
+            if (random.nextBoolean()) {
+                Optional<LocalDate> lastUsable =
+                        random.nextBoolean() ? Optional.empty() : Optional.of(on.plusDays(random.nextInt(90)));
+                lots.credit(on, amount, lastUsable);
+                balance = balance.plus(amount);
+            } else {
+                lots.take(amount);
+                balance = balance.minus(amount);
+            }
+            assertThat(lots.balance()).isEqualTo(balance);
+            assertThat(lots.all()).allMatch(lot -> lot.amount().isPositive());
+        }
+    }
+
+    @Property(tries = 30)
+    void theLargestAffordablePartIsAffordableAndNoStepMoreIs(@ForAll long seed) {
+        Random random = new Random(seed);
+        Account account = anyAccount(random);
+        Amount step = Amount.of("0.5");
+        List<Taken> asked = List.of(
+                new Taken(START.plusDays(200), Amount.of(8)),
+                new Taken(START.plusDays(201), Amount.of(8)),
+                new Taken(START.plusDays(260), Amount.of(8)));
+        List<Taken> part = RequestCheck.largestAffordable(account, asked, Optional.of(step));
+        if (!part.isEmpty()) {
+            assertThat(RequestCheck.of(account, part).isAffordable()).isTrue();
+        }
+        for (Taken day : asked) {
+            Amount kept = Amount.sum(part.stream()
+                    .filter(other -> other.on().equals(day.on()))
+                    .map(Taken::amount)
+                    .toList());
+            if (day.amount().isMoreThan(kept)) {
+                List<Taken> more = new ArrayList<>(part);
+                more.removeIf(other -> other.on().equals(day.on()));
+                more.add(new Taken(day.on(), kept.plus(step)));
+                assertThat(RequestCheck.of(account, more).isAffordable()).isFalse();
+            }
+        }
     }
 
     @Property(tries = 60)
@@ -80,9 +161,16 @@ class LawsTest {
         for (int run = 0; run < 8; run++) {
             Ledger ledger = Derivation.derive(account, period.last());
             List<NewPosting> postings = Closing.postings(ledger, posted, closedThrough, period);
-            postings.forEach(line -> posted.add(new Frozen(line.about(), line.kind(), line.amount())));
+            postings.forEach(line -> posted.add(line.frozen()));
+            if (random.nextInt(3) == 0) {
+                postings.forEach(line -> posted.add(line.reversed("tried").frozen()));
+                List<NewPosting> again = Closing.postings(ledger, posted, closedThrough, period);
+                assertThat(again).isEqualTo(postings);
+                again.forEach(line -> posted.add(line.frozen()));
+            }
             assertThat(Amount.sum(posted.stream().map(Frozen::amount).toList()))
                     .isEqualTo(ledger.balance(period.last()));
+            assertThat(Closing.differences(ledger, posted, period.last())).isEmpty();
             closedThrough = Optional.of(period.last());
             period = account.payCalendar().after(period);
             account = withRandomFacts(account, random);

@@ -7,6 +7,7 @@ import org.junit.jupiter.api.Test;
 import upahead.core.earning.PerHoursWorked;
 import upahead.core.earning.PerPeriod;
 import upahead.core.earning.Upfront;
+import upahead.core.policy.EndBalance;
 import upahead.core.policy.Leftover;
 import upahead.core.quantity.Amount;
 
@@ -102,7 +103,7 @@ class PlainWordsTest {
     void whatIsLeftOnLeavingOrWhenAnEnrolmentEnds() {
         Sample leaver = Sample.awardsOnly().adjusted("2027-02-01", "20").leaving("2027-06-30");
         assertThat(last(leaver)).isEqualTo("What was left on the last day of employment");
-        Sample ended = Sample.awardsOnly().adjusted("2027-02-01", "20").enrolledUntil("2027-06-30", Leftover.LAPSE);
+        Sample ended = Sample.awardsOnly().adjusted("2027-02-01", "20").enrolledUntil("2027-06-30", EndBalance.LAPSE);
         assertThat(last(ended)).isEqualTo("What was left when the enrolment ended");
     }
 

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import upahead.core.leave.Taken;
 import upahead.core.quantity.Amount;
@@ -61,6 +62,28 @@ class RequestCheckTest {
         assertThat(check(Sample.grant("40").leaving("2027-04-30"), "2027-05-03", "8")
                         .problems())
                 .containsExactly(new RequestProblem.NotCovered(day("2027-05-03")));
+    }
+
+    @Test
+    void theLargestAffordablePartKeepsTheFirstDaysAndAPartOfTheNext() {
+        Account account = Sample.grant("30").takes("2027-08-02", "11").account();
+        List<Taken> asked = List.of(taken("2027-05-03", "8"), taken("2027-05-04", "8"), taken("2027-05-05", "8"));
+        assertThat(RequestCheck.largestAffordable(account, asked, Optional.of(Amount.ONE)))
+                .containsExactly(taken("2027-05-03", "8"), taken("2027-05-04", "8"), taken("2027-05-05", "3"));
+        assertThat(RequestCheck.largestAffordable(account, asked, Optional.empty()))
+                .containsExactly(taken("2027-05-03", "8"), taken("2027-05-04", "8"));
+    }
+
+    @Test
+    void daysBeforeTheWaitEndsAreLeftOutOfTheLargestPart() {
+        Account account = Sample.grant("40").waitToUse(60).account();
+        assertThat(RequestCheck.largestAffordable(
+                        account, List.of(taken("2027-03-04", "8"), taken("2027-03-05", "8")), Optional.of(Amount.ONE)))
+                .containsExactly(taken("2027-03-05", "8"));
+    }
+
+    private static Taken taken(String on, String amount) {
+        return new Taken(day(on), Amount.of(amount));
     }
 
     private static RequestCheck check(Sample sample, String on, String amount) {

@@ -25,9 +25,11 @@ import upahead.core.hours.WorkLog;
 import upahead.core.leave.Taken;
 import upahead.core.people.Employment;
 import upahead.core.people.WeeklySchedule;
+import upahead.core.policy.EndBalance;
 import upahead.core.policy.Enrolment;
 import upahead.core.policy.Leftover;
 import upahead.core.policy.Limits;
+import upahead.core.policy.OwnTerms;
 import upahead.core.policy.Policy;
 import upahead.core.policy.TenureBand;
 import upahead.core.policy.Terms;
@@ -63,6 +65,7 @@ public final class Sample {
 
     private BenefitYear benefitYear = BenefitYear.calendarYear();
     private PayCalendar payCalendar = PayCalendar.standard(HIRED);
+    private final List<OwnTerms> exceptions = new ArrayList<>();
     private final List<Work> paidLeave = new ArrayList<>();
 
     public static Sample of(EarningMethod method) {
@@ -172,8 +175,8 @@ public final class Sample {
         return this;
     }
 
-    public Sample enrolledUntil(String lastDay, Leftover leftover) {
-        enrolment = new Enrolment(HIRED, Optional.of(new Enrolment.End(LocalDate.parse(lastDay), leftover)));
+    public Sample enrolledUntil(String lastDay, EndBalance balance) {
+        enrolment = new Enrolment(HIRED, Optional.of(new Enrolment.End(LocalDate.parse(lastDay), balance)));
         return this;
     }
 
@@ -220,6 +223,11 @@ public final class Sample {
         return this;
     }
 
+    /** The method of the first version. */
+    EarningMethod method() {
+        return methods.get(ALWAYS);
+    }
+
     /** Nothing is in force before a date. */
     public Sample onlyFrom(String from) {
         methods.put(LocalDate.parse(from), methods.remove(ALWAYS));
@@ -246,15 +254,25 @@ public final class Sample {
         return this;
     }
 
+    /** Other figures for this person from a date on, perhaps to another. */
+    public Sample exception(OwnTerms exception) {
+        exceptions.add(exception);
+        return this;
+    }
+
     public Account account() {
         Timeline<Terms> versions = Timeline.empty();
         for (Map.Entry<LocalDate, EarningMethod> version : methods.entrySet()) {
             versions = versions.with(version.getKey(), terms(version.getValue()));
         }
+        Policy policy = new Policy(Unit.HOURS, benefitYear, versions);
+        for (OwnTerms exception : exceptions) {
+            policy = policy.with(exception);
+        }
         return new Account(
                 employment,
                 enrolment,
-                new Policy(Unit.HOURS, benefitYear, versions),
+                policy,
                 payCalendar,
                 holidays,
                 new Facts(new WorkLog(work), new WorkLog(paidLeave), taken, adjustments, openings));

@@ -47,7 +47,7 @@ class RefusalsTest {
                 refused("tenure band must be at least 0", () -> new TenureBand(1, Amount.of(-1))),
                 refused(
                         "cannot end on",
-                        () -> new Enrolment(DAY, Optional.of(new Enrolment.End(DAY.minusDays(1), Leftover.LAPSE)))),
+                        () -> new Enrolment(DAY, Optional.of(new Enrolment.End(DAY.minusDays(1), EndBalance.LAPSE)))),
                 refused("hours worked must be at least 0", () -> new Work(DAY, "regular", Amount.of(-1))),
                 refused("leave taken must be at least 0", () -> new Taken(DAY, Amount.of(-1))),
                 refused("between 0 and 24", () -> new WeeklySchedule(Map.of(DayOfWeek.MONDAY, Amount.of(25)))),
