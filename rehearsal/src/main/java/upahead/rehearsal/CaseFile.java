@@ -69,6 +69,12 @@ record CaseFile(String name, Account account, List<LocalDate> ask, List<Expected
                 .orElse(PayCalendar.standard(hired));
         HolidayCalendar holidays = HolidayCalendar.on(fields.dates("holidays"));
         Policy policy = PolicyReader.read("policy", fields.requiredNode("policy"));
+        policy.changesInsidePeriods(payCalendar).stream().findFirst().ifPresent(day -> {
+            throw new InvalidCase(
+                    "policy",
+                    "the version from " + day + " changes how or when is earned inside the pay period "
+                            + payCalendar.periodOf(day) + "; that is possible only from the first day of one");
+        });
         Facts facts = FactsReader.read(fields, new WorkingDays(employee.employment(), holidays), policy.unit());
         fields.requiredNode("ask");
         List<LocalDate> ask = fields.dates("ask");

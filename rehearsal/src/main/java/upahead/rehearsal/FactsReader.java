@@ -46,7 +46,11 @@ final class FactsReader {
         for (JsonNode fact : parent.nodes("facts")) {
             Fields.read(parent.path("facts") + "[" + index++ + "]", fact, reader::fact);
         }
-        return reader.facts();
+        try {
+            return reader.facts();
+        } catch (IllegalArgumentException refused) {
+            throw new InvalidCase(parent.path("facts"), refused.getMessage());
+        }
     }
 
     private Facts facts() {

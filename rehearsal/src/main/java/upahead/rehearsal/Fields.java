@@ -18,6 +18,7 @@ import upahead.core.quantity.Amount;
 /** The fields of one JSON object, read strictly: a key that nobody asks for is an error, null means left out. */
 final class Fields {
 
+    private static final int LAST_YEAR = 9999;
     private static final int LARGEST_EXPONENT = 30;
 
     private final String path;
@@ -209,7 +210,11 @@ final class Fields {
     static LocalDate date(String path, JsonNode value) {
         String text = text(path, value);
         try {
-            return LocalDate.parse(text);
+            LocalDate date = LocalDate.parse(text);
+            if (date.getYear() < 1 || date.getYear() > LAST_YEAR) {
+                throw new InvalidCase(path, "must be a date from 0001-01-01 to " + LAST_YEAR + "-12-31, not " + text);
+            }
+            return date;
         } catch (DateTimeException notADate) {
             throw new InvalidCase(path, "must be a date such as 2027-01-31, not " + text);
         }

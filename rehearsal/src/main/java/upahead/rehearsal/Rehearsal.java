@@ -9,6 +9,7 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
+import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -70,6 +71,9 @@ public final class Rehearsal {
             rehearse(file, CaseFile.read(Path.of(file)));
         } catch (InvalidCase | UncheckedIOException | InvalidPathException invalid) {
             err.println(file + ": " + invalid.getMessage());
+            status = INVALID;
+        } catch (DateTimeException | ArithmeticException | IllegalArgumentException beyond) {
+            err.println(file + ": a date or number is too large to be reckoned with: " + beyond.getMessage());
             status = INVALID;
         }
     }

@@ -61,16 +61,50 @@ class RehearsalTest {
             value = {
                 "\"amount\": 40|\"amount\": 40, \"amuont\": 3|policy.earning.amuont: is not a known key here",
                 "\"amount\": 40|\"amount\": \"forty\"|policy.earning.amount: must be a number, not forty",
+                "2027-01-04|+12027-01-04|employee.hired: must be a date from 0001-01-01 to 9999-12-31, not +12027-01-04",
                 "\"amount\": 40|\"amount\": -1|policy.earning: the amount granted a year must be at least 0, not -1",
                 "2027-01-04|2027-02-30|employee.hired: must be a date such as 2027-01-31, not 2027-02-30",
                 "\"ask\": [\"2027-02-01\"]|\"ask\": [\"2027-02-02\"]|expect[0].asOf: 2027-02-01 is not among the dates",
                 "\"take\": 7.50|\"take\": 7.50, \"adjust\": 1|facts[0]: needs exactly one of work, take, adjust, opening",
                 "\"unit\": \"hours\"|\"unit\": \"weeks\"|policy.unit: must be one of hours, days, not weeks",
+                "\"amount\": 40|\"amount\": 40, \"firstYear\": \"half\"|policy.earning.firstYear: must be one of full, by-days",
+                "\"hours\", |\"hours\", \"tenure\": [{\"fromYears\": 1.5, \"amount\": 2}], |policy.tenure[0].fromYears: must be a whole",
+                "\"hours\", |\"hours\", \"limits\": {\"balance\": -5}, |policy.limits: a limit must be at least 0, not -5",
+                "\"hours\", |\"hours\", \"waitToUse\": {\"days\": 3, \"months\": 1}, |policy.waitToUse: needs exactly one of days",
+                "\"hours\", |\"hours\", \"rounding\": {\"step\": 0}, |policy.rounding: the rounding step must be above zero",
+                "\"hours\", |\"hours\", \"yearEnd\": {\"carriedUsable\": {\"until\": \"02-30\"}}, |policy.yearEnd.carriedUsable.until: must be a month and day",
+                "\"2027-01-04\"|\"2027-01-04\", \"lastDay\": \"2026-12-31\"|employee: the last day 2026-12-31 is before the hire",
+                "7.50}|7.50}, {\"on\": \"2027-03-01\", \"opening\": 1}, {\"on\": \"2027-03-01\", \"opening\": 2}|facts: there are two opening",
+                "7.50}|7.50}, {\"from\": \"2027-03-02\", \"to\": \"2027-03-01\", \"work\": \"scheduled\"}|facts[1]: the last day",
+                "7.50}|7.50}, {\"on\": \"2027-03-01\", \"opening\": 3, \"lots\": [{\"amount\": 2}]}|facts[1]: the lots of the opening",
                 "\"case\": \"small\",|\"case\": \"small\" |line 1, column",
             })
     void aFaultIsNamedByItsPathAndReason(String part, String instead, String message) throws IOException {
         assertThat(run(file("faulty.json", CASE.replace(part, instead)))).isEqualTo(2);
         assertThat(text(err)).contains("faulty.json: " + message).doesNotContain("Exception");
+    }
+
+    @Test
+    void aMethodThatChangesInsideAPayPeriodIsRefused() throws IOException {
+        String versions = CASE.replace(
+                "{\"unit\": \"hours\", \"earning\": {\"method\": \"upfront\", \"amount\": 40}}",
+                """
+                        [{"from": "2027-01-01", "unit": "hours", "earning": {"method": "upfront", "amount": 40}},
+                         {"from": "2027-03-03", "unit": "hours", "earning": {"method": "none"}}]""");
+        assertThat(run(file("inside.json", versions))).isEqualTo(2);
+        assertThat(text(err)).contains("inside.json: policy: the version from 2027-03-03 changes how or when");
+        assertThat(run(file("first.json", versions.replace("2027-03-03", "2027-03-01"))))
+                .isZero();
+    }
+
+    @Test
+    void hundredsOfFilesRunInOneGo() throws IOException {
+        Path[] files = new Path[300];
+        for (int i = 0; i < files.length; i++) {
+            files[i] = file("case" + i + ".json", CASE);
+        }
+        assertThat(run(files)).isZero();
+        assertThat(text(out).lines()).hasSize(300);
     }
 
     @Test

@@ -2,6 +2,7 @@ package upahead.core.calendar;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
 
@@ -42,6 +43,16 @@ public record DateSpan(LocalDate first, LocalDate last) {
     /** The days that both spans have. */
     public Optional<DateSpan> intersection(DateSpan other) {
         return between(later(first, other.first), earlier(last, other.last));
+    }
+
+    /** What is left of these days without others: none, one or two spans. */
+    public List<DateSpan> without(DateSpan other) {
+        if (intersection(other).isEmpty()) {
+            return List.of(this);
+        }
+        return Stream.of(between(first, other.first.minusDays(1)), between(other.last.plusDays(1), last))
+                .flatMap(Optional::stream)
+                .toList();
     }
 
     public Stream<LocalDate> dates() {

@@ -41,6 +41,9 @@ public sealed interface Basis {
         public static final Portion ALL = new Portion(1, 1);
 
         public Fraction asFraction() {
+            if (isWhole()) {
+                return Fraction.ONE;
+            }
             return Fraction.of(part, whole);
         }
 

@@ -1,9 +1,11 @@
 package upahead.core.earning;
 
 import java.time.LocalDate;
+import java.util.List;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.PayCalendar;
 import upahead.core.quantity.Amount;
+import upahead.core.quantity.Fraction;
 
 /** What an earning method may know of one person under one policy version. */
 public interface EarningContext {
@@ -20,7 +22,8 @@ public interface EarningContext {
     /** The last day on which the person earns; {@link LocalDate#MAX} while no end is set. */
     LocalDate earningEnds();
 
-    boolean isPausedOn(LocalDate day);
+    /** The stretches of some days that lie in no pause, in order of time. */
+    List<DateSpan> withoutPauses(DateSpan days);
 
     PayCalendar payCalendar();
 
@@ -31,6 +34,9 @@ public interface EarningContext {
 
     /** The full-time equivalent that scales what is earned on a day; 1 where the policy does not scale. */
     Amount fteOn(LocalDate day);
+
+    /** That full-time equivalent averaged over the days of some stretches, of which there is at least one. */
+    Fraction averageFte(List<DateSpan> stretches);
 
     /**
      * The hours within some days that count towards earning: work of the counted kinds and, where the method says so,

@@ -1,6 +1,6 @@
 package upahead.core.earning;
 
-import java.util.stream.Stream;
+import java.util.List;
 import upahead.core.quantity.Amount;
 
 /** One of the ways in which a policy lets time be earned (calculation contract, "Earning"). */
@@ -10,7 +10,7 @@ public sealed interface EarningMethod permits Upfront, PerPeriod, PerHoursWorked
      * The postings of this method whose dates lie in {@link EarningContext#days()}, in order of time. What they offer
      * is not yet rounded and not yet limited.
      */
-    Stream<Posting> postings(EarningContext context);
+    List<Posting> postings(EarningContext context);
 
     /**
      * What of a method may change only from the first day of a pay period on: the method itself and when it posts. Equal

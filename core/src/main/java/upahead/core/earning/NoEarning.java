@@ -1,13 +1,13 @@
 package upahead.core.earning;
 
-import java.util.stream.Stream;
+import java.util.List;
 import upahead.core.quantity.Amount;
 
 /** Nothing is earned by itself; only adjustments and openings add to the balance (time in lieu, awards). */
 public record NoEarning() implements EarningMethod {
     @Override
-    public Stream<Posting> postings(EarningContext context) {
-        return Stream.empty();
+    public List<Posting> postings(EarningContext context) {
+        return List.of();
     }
 
     @Override

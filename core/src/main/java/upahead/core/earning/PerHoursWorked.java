@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Fraction;
@@ -69,32 +68,35 @@ public record PerHoursWorked(
     }
 
     @Override
-    public Stream<Posting> postings(EarningContext context) {
+    public List<Posting> postings(EarningContext context) {
         Optional<DateSpan> earning = DateSpan.between(context.earningBegins(), context.earningEnds())
                 .flatMap(span -> span.intersection(context.days()));
-        return earning.stream()
-                .flatMap(context.payCalendar()::periodsTouching)
-                .flatMap(period -> windows(context, period))
-                .filter(window ->
-                        context.days().contains(window.last()) && !window.last().isBefore(context.earningBegins()))
-                .map(window -> new HoursPosting(this, window, context));
+        if (earning.isEmpty()) {
+            return List.of();
+        }
+        List<Posting> postings = new ArrayList<>();
+        LocalDate last = earning.get().last();
+        DateSpan period = context.payCalendar().periodOf(earning.get().first());
+        while (!period.first().isAfter(last)) {
+            addWindows(context, period, postings);
+            period = context.payCalendar().after(period);
+        }
+        return postings;
     }
 
-    private Stream<DateSpan> windows(EarningContext context, DateSpan period) {
-        if (posts == Posts.DAY) {
-            return period.dates()
-                    .filter(day -> !day.isAfter(context.earningEnds()))
-                    .map(day -> new DateSpan(day, day));
-        }
-        List<DateSpan> windows = new ArrayList<>();
+    /** Windows end with the period, and inside it with a benefit year, with the earning or with each day. */
+    private void addWindows(EarningContext context, DateSpan period, List<Posting> postings) {
         LocalDate last = DateSpan.earlier(period.last(), context.earningEnds());
         LocalDate first = period.first();
         while (!first.isAfter(last)) {
-            LocalDate end = DateSpan.earlier(last, context.benefitYearOf(first).last());
-            windows.add(new DateSpan(first, end));
+            LocalDate end = posts == Posts.DAY
+                    ? first
+                    : DateSpan.earlier(last, context.benefitYearOf(first).last());
+            if (context.days().contains(end) && !end.isBefore(context.earningBegins())) {
+                postings.add(new HoursPosting(this, new DateSpan(first, end), context));
+            }
             first = end.plusDays(1);
         }
-        return windows.stream();
     }
 
     private record HoursPosting(PerHoursWorked method, DateSpan days, LocalDate on, Amount earn, Amount hours)
@@ -124,7 +126,7 @@ public record PerHoursWorked(
         }
 
         private Fraction wholeSteps(Amount total) {
-            return new Fraction(
+            return Fraction.of(
                     Fraction.of(total).dividedBy(Fraction.of(method.forEvery)).floor(), BigInteger.ONE);
         }
     }

@@ -2,6 +2,7 @@ package upahead.core.earning;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -85,36 +86,45 @@ public record PerPeriod(Every every, Rate rate, Posts posts, Months months, Part
     }
 
     @Override
-    public Stream<Posting> postings(EarningContext context) {
+    public List<Posting> postings(EarningContext context) {
         Optional<DateSpan> earning = DateSpan.between(context.earningBegins(), context.earningEnds())
                 .flatMap(span -> span.intersection(context.days()));
         if (earning.isEmpty()) {
-            return Stream.empty();
+            return List.of();
         }
+        List<Posting> postings = new ArrayList<>();
         Map<DateSpan, Integer> periodsByYear = new HashMap<>();
-        return periodsTouching(context, earning.get())
-                .flatMap(period -> posting(context, period, periodsByYear).stream());
+        DateSpan span = earning.get();
+        if (every == Every.MONTH && months == Months.FROM_HIRE) {
+            for (DateSpan month : monthsFromHire(context.hired(), span)) {
+                posting(context, month, periodsByYear).ifPresent(postings::add);
+            }
+            return postings;
+        }
+        DateSpan period = periodOf(context, span.first());
+        while (!period.first().isAfter(span.last())) {
+            posting(context, period, periodsByYear).ifPresent(postings::add);
+            period = periodOf(context, period.last().plusDays(1));
+        }
+        return postings;
     }
 
-    private Stream<DateSpan> periodsTouching(EarningContext context, DateSpan span) {
+    private DateSpan periodOf(EarningContext context, LocalDate day) {
         return switch (every) {
-            case PAY_PERIOD -> context.payCalendar().periodsTouching(span);
-            case DAY -> span.dates().map(day -> new DateSpan(day, day));
-            case MONTH ->
-                switch (months) {
-                    case CALENDAR -> new PayCalendar(PayCalendar.Every.MONTH, span.first()).periodsTouching(span);
-                    case FROM_HIRE -> monthsFromHire(context.hired(), span);
-                };
+            case PAY_PERIOD -> context.payCalendar().periodOf(day);
+            case DAY -> new DateSpan(day, day);
+            case MONTH -> new PayCalendar(PayCalendar.Every.MONTH, day).periodOf(day);
         };
     }
 
-    private static Stream<DateSpan> monthsFromHire(LocalDate hired, DateSpan span) {
+    private static List<DateSpan> monthsFromHire(LocalDate hired, DateSpan span) {
         long guess = Math.max(0, ChronoUnit.MONTHS.between(hired, span.first()) - 1);
         return Stream.iterate(guess, month -> month + 1)
                 .map(month -> new DateSpan(
                         hired.plusMonths(month), hired.plusMonths(month + 1).minusDays(1)))
                 .dropWhile(month -> month.last().isBefore(span.first()))
-                .takeWhile(month -> !month.first().isAfter(span.last()));
+                .takeWhile(month -> !month.first().isAfter(span.last()))
+                .toList();
     }
 
     private Optional<Posting> posting(EarningContext context, DateSpan period, Map<DateSpan, Integer> periodsByYear) {
@@ -125,20 +135,20 @@ public record PerPeriod(Every every, Rate rate, Posts posts, Months months, Part
         if (!context.days().contains(on) || on.isBefore(context.earningBegins()) || on.isAfter(context.earningEnds())) {
             return Optional.empty();
         }
-        Covered covered = covered(context, period);
-        if (covered.days() == 0 || (partial == Partial.NONE && covered.days() < period.days())) {
+        List<DateSpan> covered = covered(context, period);
+        long days = days(covered);
+        if (days == 0 || (partial == Partial.NONE && days < period.days())) {
             return Optional.empty();
         }
-        Portion portion = partial == Partial.BY_DAYS ? new Portion(covered.days(), period.days()) : Portion.ALL;
+        Portion portion = partial == Partial.BY_DAYS ? new Portion(days, period.days()) : Portion.ALL;
         int periods = rate.perYear()
                 ? periodsByYear.computeIfAbsent(context.benefitYearOf(on), year -> periodsIn(context, year))
                 : 1;
         Amount figure = context.figureOn(on, rate.amount());
-        Fraction exact = Fraction.of(figure)
-                .times(Fraction.of(1, periods))
-                .times(covered.averageFte())
-                .times(portion.asFraction());
-        Basis basis = new Basis.PeriodShare(period, figure, periods, covered.averageFte(), portion);
+        Fraction fte = context.averageFte(covered);
+        Fraction exact =
+                Fraction.of(figure).times(Fraction.of(1, periods)).times(fte).times(portion.asFraction());
+        Basis basis = new Basis.PeriodShare(period, figure, periods, fte, portion);
         return Optional.of(new Posting.Settled(on, atStart, new Share(exact, basis)));
     }
 
@@ -156,20 +166,18 @@ public record PerPeriod(Every every, Rate rate, Posts posts, Months months, Part
         };
     }
 
-    private record Covered(long days, Fraction averageFte) {}
-
-    private static Covered covered(EarningContext context, DateSpan period) {
+    /** The stretches of a period on which the employee earns by time. */
+    private static List<DateSpan> covered(EarningContext context, DateSpan period) {
+        LocalDate first = DateSpan.later(period.first(), context.earningBegins());
         LocalDate last = DateSpan.earlier(period.last(), context.earningEnds());
+        return last.isBefore(first) ? List.of() : context.withoutPauses(new DateSpan(first, last));
+    }
+
+    private static long days(List<DateSpan> stretches) {
         long days = 0;
-        Amount fte = Amount.ZERO;
-        for (LocalDate day = DateSpan.later(period.first(), context.earningBegins());
-                !day.isAfter(last);
-                day = day.plusDays(1)) {
-            if (!context.isPausedOn(day)) {
-                days++;
-                fte = fte.plus(context.fteOn(day));
-            }
+        for (DateSpan stretch : stretches) {
+            days += stretch.days();
         }
-        return new Covered(days, days == 0 ? Fraction.ZERO : Fraction.of(fte).times(Fraction.of(1, days)));
+        return days;
     }
 }

@@ -1,8 +1,9 @@
 package upahead.core.earning;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Objects;
-import java.util.stream.Stream;
 import upahead.core.calendar.DateSpan;
 import upahead.core.earning.Basis.Counted;
 import upahead.core.earning.Basis.Portion;
@@ -42,21 +43,25 @@ public record Upfront(Amount amount, FirstYear firstYear) implements EarningMeth
     }
 
     @Override
-    public Stream<Posting> postings(EarningContext context) {
+    public List<Posting> postings(EarningContext context) {
         LocalDate begins = context.earningBegins();
-        DateSpan year = context.benefitYearOf(begins);
-        Stream<Posting> first = year.first().equals(begins)
-                ? Stream.empty()
-                : Stream.of(grant(context, begins, year, portionOfFirst(year, begins), countedInFirst()));
-        Stream<Posting> yearly = Stream.iterate(
-                        context.benefitYearOf(context.days().first()),
-                        each -> !each.first().isAfter(context.days().last()),
-                        each -> context.benefitYearOf(each.last().plusDays(1)))
-                .filter(each -> !each.first().isBefore(begins))
-                .map(each -> grant(context, each.first(), each, Portion.ALL, Counted.WHOLE_YEAR));
-        return Stream.concat(first, yearly)
-                .filter(posting ->
-                        context.days().contains(posting.on()) && !posting.on().isAfter(context.earningEnds()));
+        List<Posting> postings = new ArrayList<>();
+        DateSpan first = context.benefitYearOf(begins);
+        if (!first.first().equals(begins) && isDue(context, begins)) {
+            postings.add(grant(context, begins, first, portionOfFirst(first, begins), countedInFirst()));
+        }
+        DateSpan year = context.benefitYearOf(context.days().first());
+        while (!year.first().isAfter(context.days().last())) {
+            if (!year.first().isBefore(begins) && isDue(context, year.first())) {
+                postings.add(grant(context, year.first(), year, Portion.ALL, Counted.WHOLE_YEAR));
+            }
+            year = context.benefitYearOf(year.last().plusDays(1));
+        }
+        return postings;
+    }
+
+    private static boolean isDue(EarningContext context, LocalDate on) {
+        return context.days().contains(on) && !on.isAfter(context.earningEnds());
     }
 
     private Posting grant(EarningContext context, LocalDate on, DateSpan year, Portion portion, Counted counted) {

@@ -1,6 +1,7 @@
 package upahead.core.hours;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.function.Predicate;
@@ -24,17 +25,17 @@ public final class WorkLog {
 
     /** The hours within a span whose kind counts. */
     public Amount hours(DateSpan span, Predicate<String> counts) {
-        Amount total = Amount.ZERO;
+        List<Amount> counted = new ArrayList<>();
         for (int i = firstNotBefore(span.first()); i < entries.size(); i++) {
             Work work = entries.get(i);
             if (work.on().isAfter(span.last())) {
                 break;
             }
             if (counts.test(work.kind())) {
-                total = total.plus(work.hours());
+                counted.add(work.hours());
             }
         }
-        return total;
+        return Amount.sum(counted);
     }
 
     private int firstNotBefore(LocalDate day) {

@@ -1,18 +1,45 @@
 package upahead.core.ledger;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Optional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.PayCalendar;
 import upahead.core.earning.EarningContext;
 import upahead.core.earning.PerHoursWorked;
 import upahead.core.hours.WorkingDays;
-import upahead.core.policy.Enrolment;
 import upahead.core.policy.Terms;
 import upahead.core.quantity.Amount;
+import upahead.core.quantity.Fraction;
 
 /** An account as an earning method sees it, on days on which one version is in force. */
-record AccountEarning(Account account, Terms terms, DateSpan days, LocalDate ledgerBegins) implements EarningContext {
+final class AccountEarning implements EarningContext {
+
+    private final Account account;
+    private final Terms terms;
+    private final DateSpan days;
+    private final LocalDate ledgerBegins;
+    private final LocalDate earningBegins;
+    private final LocalDate earningEnds;
+
+    AccountEarning(Account account, Terms terms, DateSpan days, LocalDate ledgerBegins) {
+        this.account = account;
+        this.terms = terms;
+        this.days = days;
+        this.ledgerBegins = ledgerBegins;
+        this.earningBegins =
+                DateSpan.later(account.enrolment().from(), terms.waitToEarn().endsAfter(hired()));
+        LocalDate leaves = account.employment().leaves().orElse(LocalDate.MAX);
+        this.earningEnds = account.enrolment()
+                .ends()
+                .map(end -> DateSpan.earlier(end.on(), leaves))
+                .orElse(leaves);
+    }
+
+    @Override
+    public DateSpan days() {
+        return days;
+    }
 
     @Override
     public LocalDate hired() {
@@ -21,22 +48,17 @@ record AccountEarning(Account account, Terms terms, DateSpan days, LocalDate led
 
     @Override
     public LocalDate earningBegins() {
-        return DateSpan.later(account.enrolment().from(), terms.waitToEarn().endsAfter(hired()));
+        return earningBegins;
     }
 
     @Override
     public LocalDate earningEnds() {
-        LocalDate leaves = account.employment().leaves().orElse(LocalDate.MAX);
-        return account.enrolment()
-                .ends()
-                .map(Enrolment.End::on)
-                .map(end -> DateSpan.earlier(end, leaves))
-                .orElse(leaves);
+        return earningEnds;
     }
 
     @Override
-    public boolean isPausedOn(LocalDate day) {
-        return account.employment().isPausedOn(day);
+    public List<DateSpan> withoutPauses(DateSpan days) {
+        return account.employment().withoutPauses(days);
     }
 
     @Override
@@ -51,7 +73,9 @@ record AccountEarning(Account account, Terms terms, DateSpan days, LocalDate led
 
     @Override
     public Amount figureOn(LocalDate day, Amount basic) {
-        return terms.figureAfter(account.employment().completedYears(day), basic);
+        return terms.tenure().isEmpty()
+                ? basic
+                : terms.figureAfter(account.employment().completedYears(day), basic);
     }
 
     @Override
@@ -60,8 +84,13 @@ record AccountEarning(Account account, Terms terms, DateSpan days, LocalDate led
     }
 
     @Override
+    public Fraction averageFte(List<DateSpan> stretches) {
+        return terms.scaleByFte() ? account.employment().averageFte(stretches) : Fraction.ONE;
+    }
+
+    @Override
     public Amount countedHours(DateSpan span, PerHoursWorked method) {
-        Optional<DateSpan> counted = DateSpan.between(DateSpan.later(earningBegins(), ledgerBegins), earningEnds())
+        Optional<DateSpan> counted = DateSpan.between(DateSpan.later(earningBegins, ledgerBegins), earningEnds)
                 .flatMap(span::intersection);
         if (counted.isEmpty()) {
             return Amount.ZERO;

@@ -5,38 +5,101 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import java.util.TreeMap;
 import upahead.core.calendar.DateSpan;
 import upahead.core.earning.Basis;
 import upahead.core.earning.Posting;
 import upahead.core.facts.Adjustment;
 import upahead.core.facts.OpeningBalance;
 import upahead.core.leave.Taken;
-import upahead.core.policy.EndBalance;
+import upahead.core.policy.Enrolment;
 
 /** What is to happen on which day, known before anything is computed; only the expiry of lots comes in later. */
 final class Agenda {
 
-    /** Everything of one day. */
-    static final class Day {
-        OpeningBalance opening;
-        boolean yearBegins;
-        final List<Posting> atStart = new ArrayList<>(1);
-        final List<Adjustment> adjustments = new ArrayList<>(0);
-        final List<Taken> taken = new ArrayList<>(1);
-        final List<Posting> atEnd = new ArrayList<>(1);
-        Ending ending;
+    /** One thing that happens on a day. */
+    sealed interface Event {
+
+        LocalDate on();
+
+        /** Its place among the events of one day (calculation contract, "Order within one day"). */
+        int order();
     }
 
-    /** What ends on a day, and what becomes of the balance. */
-    enum Ending {
-        LEAVING,
-        ENROLMENT_LAPSES,
-        ENROLMENT_PAYS_OUT,
-        ENROLMENT_MOVES
+    record YearBegins(LocalDate on) implements Event {
+        @Override
+        public int order() {
+            return 2;
+        }
     }
 
-    private final TreeMap<LocalDate, Day> days = new TreeMap<>();
+    record Opens(OpeningBalance opening) implements Event {
+        @Override
+        public LocalDate on() {
+            return opening.on();
+        }
+
+        @Override
+        public int order() {
+            return 3;
+        }
+    }
+
+    record Posts(Posting posting) implements Event {
+        @Override
+        public LocalDate on() {
+            return posting.on();
+        }
+
+        @Override
+        public int order() {
+            return posting.atStartOfDay() ? 4 : 7;
+        }
+    }
+
+    record Adjusts(Adjustment adjustment) implements Event {
+        @Override
+        public LocalDate on() {
+            return adjustment.on();
+        }
+
+        @Override
+        public int order() {
+            return 5;
+        }
+    }
+
+    record Takes(Taken taken) implements Event {
+        @Override
+        public LocalDate on() {
+            return taken.on();
+        }
+
+        @Override
+        public int order() {
+            return 6;
+        }
+    }
+
+    record Leaves(LocalDate on) implements Event {
+        @Override
+        public int order() {
+            return 8;
+        }
+    }
+
+    record EnrolmentEnds(Enrolment.End end) implements Event {
+        @Override
+        public LocalDate on() {
+            return end.on();
+        }
+
+        @Override
+        public int order() {
+            return 8;
+        }
+    }
+
+    private final List<Event> events = new ArrayList<>();
     private final Account account;
     private final DateSpan span;
 
@@ -45,8 +108,12 @@ final class Agenda {
         this.span = span;
     }
 
-    /** The agenda of an account from the day its ledger begins. */
-    static Agenda of(Account account, DateSpan span) {
+    /**
+     * The events of an account in order.
+     *
+     * @param span from the day on which its ledger begins
+     */
+    static List<Event> of(Account account, DateSpan span) {
         Agenda agenda = new Agenda(account, span);
         agenda.addOpening();
         agenda.addYears();
@@ -54,21 +121,19 @@ final class Agenda {
         agenda.addAdjustments();
         agenda.addTaken();
         agenda.addEndings();
-        return agenda;
+        agenda.events.sort(Agenda::byDayAndOrder);
+        return agenda.events;
     }
 
-    TreeMap<LocalDate, Day> days() {
-        return days;
-    }
-
-    private Day day(LocalDate on) {
-        return days.computeIfAbsent(on, unused -> new Day());
+    private static int byDayAndOrder(Event one, Event other) {
+        int days = one.on().compareTo(other.on());
+        return days == 0 ? Integer.compare(one.order(), other.order()) : days;
     }
 
     private void addOpening() {
         account.facts().openings().stream()
                 .filter(opening -> opening.on().equals(span.first()))
-                .forEach(opening -> day(opening.on()).opening = opening);
+                .forEach(opening -> events.add(new Opens(opening)));
     }
 
     private void addYears() {
@@ -77,7 +142,7 @@ final class Agenda {
         while (!year.last().isAfter(span.last())) {
             year = account.policy().benefitYear().containing(year.last().plusDays(1), hired);
             if (span.contains(year.first())) {
-                day(year.first()).yearBegins = true;
+                events.add(new YearBegins(year.first()));
             }
         }
     }
@@ -88,8 +153,7 @@ final class Agenda {
             AccountEarning context = new AccountEarning(account, version.value(), version.days(), span.first());
             version.value().earning().postings(context).forEach(posting -> {
                 if (!isSecondGrant(posting, granted)) {
-                    Day day = day(posting.on());
-                    (posting.atStartOfDay() ? day.atStart : day.atEnd).add(posting);
+                    events.add(new Posts(posting));
                 }
             });
         }
@@ -105,7 +169,7 @@ final class Agenda {
     private void addAdjustments() {
         for (Adjustment adjustment : account.facts().adjustments()) {
             if (span.contains(adjustment.on())) {
-                day(adjustment.on()).adjustments.add(adjustment);
+                events.add(new Adjusts(adjustment));
             }
         }
     }
@@ -113,7 +177,7 @@ final class Agenda {
     private void addTaken() {
         for (Taken taken : account.facts().taken()) {
             if (span.contains(taken.on()) && countsOn(taken.on())) {
-                day(taken.on()).taken.add(taken);
+                events.add(new Takes(taken));
             }
         }
     }
@@ -125,18 +189,10 @@ final class Agenda {
     }
 
     private void addEndings() {
-        account.employment().leaves().filter(span::contains).ifPresent(leaves -> day(leaves).ending = Ending.LEAVING);
         account.enrolment()
                 .ends()
                 .filter(end -> span.contains(end.on()) && account.employment().isEmployedOn(end.on()))
-                .ifPresent(end -> day(end.on()).ending = ending(end.balance()));
-    }
-
-    private static Ending ending(EndBalance balance) {
-        return switch (balance) {
-            case LAPSE -> Ending.ENROLMENT_LAPSES;
-            case PAY_OUT -> Ending.ENROLMENT_PAYS_OUT;
-            case MOVE -> Ending.ENROLMENT_MOVES;
-        };
+                .ifPresent(end -> events.add(new EnrolmentEnds(end)));
+        account.employment().leaves().filter(span::contains).ifPresent(leaves -> events.add(new Leaves(leaves)));
     }
 }

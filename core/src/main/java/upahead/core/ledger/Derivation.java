@@ -4,14 +4,13 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.TreeMap;
-import java.util.stream.Stream;
 import upahead.core.calendar.DateSpan;
 import upahead.core.earning.Posting;
 import upahead.core.earning.Share;
 import upahead.core.facts.Adjustment;
 import upahead.core.facts.OpeningBalance;
 import upahead.core.leave.Taken;
+import upahead.core.policy.Enrolment;
 import upahead.core.policy.Leftover;
 import upahead.core.policy.Limits;
 import upahead.core.policy.Terms;
@@ -30,6 +29,8 @@ public final class Derivation {
     private Amount balance = Amount.ZERO;
     private Amount earnedThisYear = Amount.ZERO;
     private Fraction roundingTotal = Fraction.ZERO;
+    private Rounding roundedWith;
+    private Amount roundedTotal;
     private Amount countedHours = Amount.ZERO;
 
     private Derivation(Account account) {
@@ -62,42 +63,43 @@ public final class Derivation {
     }
 
     private void run(DateSpan span) {
-        TreeMap<LocalDate, Agenda.Day> agenda = Agenda.of(account, span).days();
-        while (true) {
-            Optional<LocalDate> planned = agenda.isEmpty() ? Optional.empty() : Optional.of(agenda.firstKey());
-            Optional<LocalDate> next = Stream.of(planned, lots.nextExpiry())
-                    .flatMap(Optional::stream)
-                    .min(LocalDate::compareTo)
-                    .filter(span::contains);
-            if (next.isEmpty()) {
-                return;
-            }
-            Agenda.Day day = agenda.remove(next.get());
-            happen(next.get(), day == null ? new Agenda.Day() : day);
+        for (Agenda.Event event : Agenda.of(account, span)) {
+            lapseThrough(event.on());
+            happen(event);
+        }
+        lapseThrough(span.last());
+    }
+
+    private void happen(Agenda.Event event) {
+        if (event instanceof Agenda.Posts posts) {
+            post(posts.posting());
+        } else if (event instanceof Agenda.Takes takes) {
+            take(takes.taken());
+        } else if (event instanceof Agenda.Adjusts adjusts) {
+            adjust(adjusts.adjustment());
+        } else if (event instanceof Agenda.YearBegins) {
+            endYear(event.on());
+        } else if (event instanceof Agenda.Opens opens) {
+            open(opens.opening());
+        } else if (event instanceof Agenda.EnrolmentEnds ends) {
+            endEnrolment(ends.end());
+        } else {
+            leave(event.on());
         }
     }
 
-    private void happen(LocalDate on, Agenda.Day day) {
-        lapseExpired(on);
-        if (day.yearBegins) {
-            endYear(on);
-        }
-        if (day.opening != null) {
-            open(day.opening);
-        }
-        day.atStart.forEach(this::post);
-        day.adjustments.forEach(this::adjust);
-        day.taken.forEach(this::take);
-        day.atEnd.forEach(this::post);
-        if (day.ending != null) {
-            end(on, day.ending);
+    /** Lots lapse on the day after their last usable one, before anything else of that day. */
+    private void lapseThrough(LocalDate day) {
+        Optional<LocalDate> expiry = lots.nextExpiry();
+        while (expiry.isPresent() && !expiry.get().isAfter(day)) {
+            lapseExpired(expiry.get());
+            expiry = lots.nextExpiry();
         }
     }
 
     private void lapseExpired(LocalDate on) {
         for (Lots.Lot lot : lots.expireBefore(on)) {
-            Reason reason =
-                    new Reason.NotUsedInTime(lot.credited(), lot.lastUsable().orElseThrow());
+            Reason reason = new Reason.NotUsedInTime(lot.credited(), lot.lastUsable());
             add(on, LineKind.LAPSED, lot.amount().negated(), Amount.ZERO, reason);
         }
     }
@@ -108,6 +110,7 @@ public final class Derivation {
         }
         earnedThisYear = Amount.ZERO;
         roundingTotal = Fraction.ZERO;
+        roundedWith = null;
     }
 
     private void carryOver(LocalDate on, YearEnd rule) {
@@ -136,9 +139,14 @@ public final class Derivation {
         Share share = posting.share(countedHours);
         countedHours = countedHours.plus(posting.hours());
         Rounding rounding = terms.rounding();
-        Fraction total = roundingTotal.plus(share.exact());
-        Amount offered = rounding.round(total).minus(rounding.round(roundingTotal));
-        roundingTotal = total;
+        if (!rounding.equals(roundedWith)) {
+            roundedWith = rounding;
+            roundedTotal = rounding.round(roundingTotal);
+        }
+        roundingTotal = roundingTotal.plus(share.exact());
+        Amount before = roundedTotal;
+        roundedTotal = rounding.round(roundingTotal);
+        Amount offered = roundedTotal.minus(before);
         if (offered.isZero()) {
             return;
         }
@@ -150,13 +158,19 @@ public final class Derivation {
         add(posting.on(), LineKind.EARNED, credited, offered.minus(credited), reason);
     }
 
+    /** What the nearer limit leaves room for. */
     private Optional<Reason.Room> room(Limits limits) {
-        Stream<Reason.Room> underBalance = limits.balance().stream()
-                .map(limit -> new Reason.Room(limit.minus(balance).floorAtZero(), limit, false));
-        Stream<Reason.Room> underYear = limits.earnedPerYear().stream()
-                .map(limit -> new Reason.Room(limit.minus(earnedThisYear).floorAtZero(), limit, true));
-        return Stream.concat(underBalance, underYear)
-                .min((one, other) -> one.amount().compareTo(other.amount()));
+        Amount underBalance = limits.balance()
+                .map(limit -> limit.minus(balance).floorAtZero())
+                .orElse(null);
+        Amount underYear = limits.earnedPerYear()
+                .map(limit -> limit.minus(earnedThisYear).floorAtZero())
+                .orElse(null);
+        if (underYear != null && (underBalance == null || underBalance.isMoreThan(underYear))) {
+            return Optional.of(new Reason.Room(underYear, limits.earnedPerYear().get(), true));
+        }
+        return Optional.ofNullable(underBalance)
+                .map(room -> new Reason.Room(room, limits.balance().get(), false));
     }
 
     private void adjust(Adjustment adjustment) {
@@ -174,16 +188,17 @@ public final class Derivation {
         add(taken.on(), LineKind.TAKEN, taken.amount().negated(), Amount.ZERO, new Reason.LeaveTaken());
     }
 
-    private void end(LocalDate on, Agenda.Ending ending) {
-        switch (ending) {
-            case LEAVING ->
-                clear(
-                        on,
-                        account.policy().versions().on(on).map(Terms::onLeaving).orElse(Leftover.LAPSE),
-                        new Reason.LeftOnLeaving());
-            case ENROLMENT_LAPSES -> clear(on, Leftover.LAPSE, new Reason.EnrolmentEnded());
-            case ENROLMENT_PAYS_OUT -> clear(on, Leftover.PAY_OUT, new Reason.EnrolmentEnded());
-            case ENROLMENT_MOVES -> moveOn(on);
+    private void leave(LocalDate on) {
+        Leftover leftover =
+                account.policy().versions().on(on).map(Terms::onLeaving).orElse(Leftover.LAPSE);
+        clear(on, leftover, new Reason.LeftOnLeaving());
+    }
+
+    private void endEnrolment(Enrolment.End end) {
+        switch (end.balance()) {
+            case LAPSE -> clear(end.on(), Leftover.LAPSE, new Reason.EnrolmentEnded());
+            case PAY_OUT -> clear(end.on(), Leftover.PAY_OUT, new Reason.EnrolmentEnded());
+            case MOVE -> moveOn(end.on());
         }
     }
 

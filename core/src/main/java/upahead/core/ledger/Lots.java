@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.PriorityQueue;
 import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
 
@@ -14,23 +15,34 @@ import upahead.core.quantity.Amount;
  */
 final class Lots {
 
-    /** A part of the balance. */
-    record Lot(LocalDate credited, Optional<LocalDate> lastUsable, Amount amount) {
-        private static final Comparator<Lot> SOONEST_FIRST = Comparator.<Lot, LocalDate>comparing(
-                        lot -> lot.lastUsable().orElse(LocalDate.MAX))
-                .thenComparing(Lot::credited);
+    /**
+     * A part of the balance.
+     *
+     * @param lastUsable null where it never expires
+     * @param order of crediting, for lots of one day
+     */
+    record Lot(LocalDate credited, LocalDate lastUsable, Amount amount, int order) {
+        private static final Comparator<Lot> SOONEST_FIRST = Comparator.comparing(
+                        Lot::lastUsable, Comparator.nullsLast(Comparator.<LocalDate>naturalOrder()))
+                .thenComparing(Lot::credited)
+                .thenComparing(Lot::order);
 
         Lot of(Amount other) {
-            return new Lot(credited, lastUsable, other);
+            return new Lot(credited, lastUsable, other, order);
+        }
+
+        boolean isExpiredOn(LocalDate day) {
+            return lastUsable != null && lastUsable.isBefore(day);
         }
 
         Lot usableUntilAtMost(LocalDate day) {
-            return new Lot(credited, Optional.of(DateSpan.earlier(lastUsable.orElse(day), day)), amount);
+            return new Lot(credited, lastUsable == null ? day : DateSpan.earlier(lastUsable, day), amount, order);
         }
     }
 
-    private final List<Lot> lots = new ArrayList<>();
+    private final PriorityQueue<Lot> lots = new PriorityQueue<>(Lot.SOONEST_FIRST);
     private Amount debt = Amount.ZERO;
+    private int credits;
 
     Amount balance() {
         return Amount.sum(lots.stream().map(Lot::amount).toList()).minus(debt);
@@ -41,8 +53,7 @@ final class Lots {
         Amount repaid = debt.min(amount);
         debt = debt.minus(repaid);
         if (amount.isMoreThan(repaid)) {
-            lots.add(new Lot(on, lastUsable, amount.minus(repaid)));
-            lots.sort(Lot.SOONEST_FIRST);
+            lots.add(new Lot(on, lastUsable.orElse(null), amount.minus(repaid), credits++));
         }
     }
 
@@ -51,11 +62,11 @@ final class Lots {
         List<Lot> used = new ArrayList<>();
         Amount open = amount;
         while (open.isPositive() && !lots.isEmpty()) {
-            Lot soonest = lots.remove(0);
+            Lot soonest = lots.remove();
             Amount part = soonest.amount().min(open);
             used.add(soonest.of(part));
             if (soonest.amount().isMoreThan(part)) {
-                lots.add(0, soonest.of(soonest.amount().minus(part)));
+                lots.add(soonest.of(soonest.amount().minus(part)));
             }
             open = open.minus(part);
         }
@@ -65,10 +76,13 @@ final class Lots {
 
     /** Removes and returns the lots whose last usable day is before a day. */
     List<Lot> expireBefore(LocalDate day) {
-        List<Lot> expired = lots.stream()
-                .filter(lot -> lot.lastUsable().filter(day::isAfter).isPresent())
-                .toList();
-        lots.removeAll(expired);
+        if (lots.isEmpty() || !lots.element().isExpiredOn(day)) {
+            return List.of();
+        }
+        List<Lot> expired = new ArrayList<>();
+        while (!lots.isEmpty() && lots.element().isExpiredOn(day)) {
+            expired.add(lots.remove());
+        }
         return expired;
     }
 
@@ -80,16 +94,19 @@ final class Lots {
 
     /** No lot can be used longer than a day. */
     void limitUse(LocalDate lastUsable) {
-        lots.replaceAll(lot -> lot.usableUntilAtMost(lastUsable));
-        lots.sort(Lot.SOONEST_FIRST);
+        List<Lot> limited =
+                lots.stream().map(lot -> lot.usableUntilAtMost(lastUsable)).toList();
+        lots.clear();
+        lots.addAll(limited);
     }
 
     /** The day on which the next lot expires: the day after its last usable one. */
     Optional<LocalDate> nextExpiry() {
-        return lots.isEmpty() ? Optional.empty() : lots.get(0).lastUsable().map(last -> last.plusDays(1));
+        return Optional.ofNullable(lots.peek()).map(Lot::lastUsable).map(last -> last.plusDays(1));
     }
 
+    /** All lots, in the order in which they would be used. */
     List<Lot> all() {
-        return List.copyOf(lots);
+        return lots.stream().sorted(Lot.SOONEST_FIRST).toList();
     }
 }

@@ -32,6 +32,11 @@ public record NewPosting(
         return sort == Sort.CORRECTION;
     }
 
+    /** This line with what caused it said first. */
+    public NewPosting because(String cause) {
+        return new NewPosting(on, about, sort, kind, amount, withheld, cause + ". " + why);
+    }
+
     /** The line that takes this one back. */
     public NewPosting reversed(String reason) {
         return new NewPosting(

@@ -7,6 +7,7 @@ import java.util.Optional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.Timeline;
 import upahead.core.quantity.Amount;
+import upahead.core.quantity.Fraction;
 
 /**
  * What an employment says about earning and using leave.
@@ -54,6 +55,34 @@ public record Employment(
             }
         }
         return false;
+    }
+
+    /** The stretches of some days that lie in no pause, in order of time. */
+    public List<DateSpan> withoutPauses(DateSpan days) {
+        List<DateSpan> stretches = List.of(days);
+        for (DateSpan pause : pauses) {
+            stretches = stretches.stream()
+                    .flatMap(stretch -> stretch.without(pause).stream())
+                    .toList();
+        }
+        return stretches;
+    }
+
+    /** The full-time equivalent averaged over the days of some stretches, of which there is at least one. */
+    public Fraction averageFte(List<DateSpan> stretches) {
+        long days = 0;
+        Amount sum = Amount.ZERO;
+        for (DateSpan stretch : stretches) {
+            long without = stretch.days();
+            days += without;
+            for (Timeline.Stretch<Amount> entry : fte.within(stretch)) {
+                long length = entry.days().days();
+                sum = sum.plus(entry.value().times(Amount.of(length)));
+                without -= length;
+            }
+            sum = sum.plus(Amount.of(without));
+        }
+        return Fraction.of(sum).times(Fraction.of(1, days));
     }
 
     public Amount fteOn(LocalDate day) {

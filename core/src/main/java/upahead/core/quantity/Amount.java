@@ -9,7 +9,7 @@ import java.util.Objects;
  *
  * <p>Two amounts are equal when they are the same number, however they were written: {@code 2.50} equals {@code 2.5}.
  *
- * @param value the number, never null, kept without trailing zeros
+ * @param value the number, never null
  */
 public record Amount(BigDecimal value) implements Comparable<Amount> {
 
@@ -18,7 +18,6 @@ public record Amount(BigDecimal value) implements Comparable<Amount> {
 
     public Amount {
         Objects.requireNonNull(value, "value");
-        value = value.signum() == 0 ? BigDecimal.ZERO : value.stripTrailingZeros();
     }
 
     public static Amount of(long whole) {
@@ -35,14 +34,24 @@ public record Amount(BigDecimal value) implements Comparable<Amount> {
     }
 
     public static Amount sum(Collection<Amount> amounts) {
-        return amounts.stream().reduce(ZERO, Amount::plus);
+        BigDecimal sum = BigDecimal.ZERO;
+        for (Amount amount : amounts) {
+            sum = sum.add(amount.value);
+        }
+        return new Amount(sum);
     }
 
     public Amount plus(Amount other) {
+        if (other.isZero()) {
+            return this;
+        }
         return new Amount(value.add(other.value));
     }
 
     public Amount minus(Amount other) {
+        if (other.isZero()) {
+            return this;
+        }
         return new Amount(value.subtract(other.value));
     }
 
@@ -83,6 +92,27 @@ public record Amount(BigDecimal value) implements Comparable<Amount> {
         return compareTo(other) > 0;
     }
 
+    /** The number without trailing zeros. */
+    @Override
+    public BigDecimal value() {
+        return value.signum() == 0 ? BigDecimal.ZERO : value.stripTrailingZeros();
+    }
+
+    /** The number as it was written or computed. */
+    BigDecimal asComputed() {
+        return value;
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Amount amount && value.compareTo(amount.value) == 0;
+    }
+
+    @Override
+    public int hashCode() {
+        return value().hashCode();
+    }
+
     @Override
     public int compareTo(Amount other) {
         return value.compareTo(other.value);
@@ -91,6 +121,6 @@ public record Amount(BigDecimal value) implements Comparable<Amount> {
     /** The number in plain digits, without exponent and without trailing zeros. */
     @Override
     public String toString() {
-        return value.toPlainString();
+        return value().toPlainString();
     }
 }

@@ -2,45 +2,57 @@ package upahead.core.quantity;
 
 import java.math.BigDecimal;
 import java.math.BigInteger;
+import java.math.RoundingMode;
+import java.util.Objects;
 
 /**
  * An exact rational number in lowest terms, for shares such as an annual amount divided by 26 that no decimal holds.
  *
- * @param numerator of any sign, never null
- * @param denominator above zero, never null
+ * <p>Numerator and denominator are machine numbers as long as they fit, which nearly all shares do; else they are as
+ * long as they need to be.
  */
-public record Fraction(BigInteger numerator, BigInteger denominator) implements Comparable<Fraction> {
+public final class Fraction implements Comparable<Fraction> {
 
-    public static final Fraction ZERO = new Fraction(BigInteger.ZERO, BigInteger.ONE);
-    public static final Fraction ONE = new Fraction(BigInteger.ONE, BigInteger.ONE);
+    public static final Fraction ZERO = new Fraction(0, 1);
+    public static final Fraction ONE = new Fraction(1, 1);
 
-    /**
-     * Brings the fraction to lowest terms.
-     *
-     * @throws ArithmeticException if the denominator is zero
-     */
-    public Fraction {
-        if (denominator.signum() == 0) {
-            throw new ArithmeticException("a fraction needs a denominator other than zero");
-        }
-        if (denominator.signum() < 0) {
-            numerator = numerator.negate();
-            denominator = denominator.negate();
-        }
-        if (!denominator.equals(BigInteger.ONE)) {
-            BigInteger common = numerator.gcd(denominator);
-            if (!common.equals(BigInteger.ONE)) {
-                numerator = numerator.divide(common);
-                denominator = denominator.divide(common);
-            }
-        }
+    private static final int DIGITS_OF_A_LONG = 18;
+
+    private final long small;
+    private final long smallBelow;
+    /** Null where the machine numbers hold the fraction. */
+    private final Large large;
+
+    private record Large(BigInteger numerator, BigInteger denominator) {}
+
+    private Fraction(long numerator, long denominator) {
+        this.small = numerator;
+        this.smallBelow = denominator;
+        this.large = null;
+    }
+
+    private Fraction(Large large) {
+        this.small = 0;
+        this.smallBelow = 0;
+        this.large = large;
     }
 
     public static Fraction of(Amount amount) {
-        BigDecimal value = amount.value();
+        BigDecimal value = amount.asComputed();
+        if (value.scale() >= 0 && value.precision() <= DIGITS_OF_A_LONG && value.scale() <= DIGITS_OF_A_LONG) {
+            return of(value.unscaledValue().longValue(), power(value.scale()));
+        }
         return value.scale() <= 0
-                ? new Fraction(value.toBigIntegerExact(), BigInteger.ONE)
-                : new Fraction(value.unscaledValue(), BigInteger.TEN.pow(value.scale()));
+                ? of(value.toBigIntegerExact(), BigInteger.ONE)
+                : of(value.unscaledValue(), BigInteger.TEN.pow(value.scale()));
+    }
+
+    private static long power(int exponent) {
+        long power = 1;
+        for (int i = 0; i < exponent; i++) {
+            power *= 10;
+        }
+        return power;
     }
 
     /**
@@ -49,21 +61,91 @@ public record Fraction(BigInteger numerator, BigInteger denominator) implements 
      * @throws ArithmeticException if {@code denominator} is zero
      */
     public static Fraction of(long numerator, long denominator) {
-        return new Fraction(BigInteger.valueOf(numerator), BigInteger.valueOf(denominator));
+        if (denominator == 1) {
+            return numerator == 0 ? ZERO : new Fraction(numerator, 1);
+        }
+        if (denominator <= 0 || numerator == Long.MIN_VALUE) {
+            return of(BigInteger.valueOf(numerator), BigInteger.valueOf(denominator));
+        }
+        long common = greatestCommonDivisor(Math.abs(numerator), denominator);
+        return new Fraction(numerator / common, denominator / common);
+    }
+
+    /**
+     * One whole number over another.
+     *
+     * @throws ArithmeticException if {@code denominator} is zero
+     */
+    public static Fraction of(BigInteger numerator, BigInteger denominator) {
+        if (denominator.signum() == 0) {
+            throw new ArithmeticException("a fraction needs a denominator other than zero");
+        }
+        BigInteger common = numerator.gcd(denominator);
+        if (denominator.signum() < 0) {
+            common = common.negate();
+        }
+        BigInteger above = numerator.divide(common);
+        BigInteger below = denominator.divide(common);
+        return above.bitLength() < Long.SIZE && below.bitLength() < Long.SIZE
+                ? new Fraction(above.longValue(), below.longValue())
+                : new Fraction(new Large(above, below));
+    }
+
+    private static long greatestCommonDivisor(long one, long other) {
+        long a = one;
+        long b = other;
+        while (b != 0) {
+            long rest = a % b;
+            a = b;
+            b = rest;
+        }
+        return a;
+    }
+
+    /** Whether products of two such parts, and the sum of two such products, are machine numbers. */
+    private boolean isShort() {
+        return large == null && small == (int) small && smallBelow == (int) smallBelow;
+    }
+
+    public BigInteger numerator() {
+        return large == null ? BigInteger.valueOf(small) : large.numerator();
+    }
+
+    /** Above zero. */
+    public BigInteger denominator() {
+        return large == null ? BigInteger.valueOf(smallBelow) : large.denominator();
     }
 
     public Fraction plus(Fraction other) {
-        return new Fraction(
-                numerator.multiply(other.denominator).add(other.numerator.multiply(denominator)),
-                denominator.multiply(other.denominator));
+        if (isShort() && other.isShort()) {
+            return smallBelow == other.smallBelow
+                    ? of(small + other.small, smallBelow)
+                    : of(small * other.smallBelow + other.small * smallBelow, smallBelow * other.smallBelow);
+        }
+        return of(
+                numerator().multiply(other.denominator()).add(other.numerator().multiply(denominator())),
+                denominator().multiply(other.denominator()));
     }
 
     public Fraction minus(Fraction other) {
-        return plus(new Fraction(other.numerator.negate(), other.denominator));
+        return plus(other.negated());
+    }
+
+    private Fraction negated() {
+        return isShort() ? new Fraction(-small, smallBelow) : of(numerator().negate(), denominator());
     }
 
     public Fraction times(Fraction other) {
-        return new Fraction(numerator.multiply(other.numerator), denominator.multiply(other.denominator));
+        if (equals(ONE)) {
+            return other;
+        }
+        if (other.equals(ONE)) {
+            return this;
+        }
+        if (isShort() && other.isShort()) {
+            return of(small * other.small, smallBelow * other.smallBelow);
+        }
+        return of(numerator().multiply(other.numerator()), denominator().multiply(other.denominator()));
     }
 
     /**
@@ -72,21 +154,84 @@ public record Fraction(BigInteger numerator, BigInteger denominator) implements 
      * @throws ArithmeticException if {@code other} is zero
      */
     public Fraction dividedBy(Fraction other) {
-        return new Fraction(numerator.multiply(other.denominator), denominator.multiply(other.numerator));
+        if (isShort() && other.isShort() && other.small > 0) {
+            return of(small * other.smallBelow, smallBelow * other.small);
+        }
+        return of(numerator().multiply(other.denominator()), denominator().multiply(other.numerator()));
     }
 
     /** The largest whole number that is not above this one. */
     public BigInteger floor() {
-        BigInteger[] parts = numerator.divideAndRemainder(denominator);
+        return quotient(ONE, RoundingMode.FLOOR).toBigIntegerExact();
+    }
+
+    /**
+     * How many times a step goes into this number, as a whole number.
+     *
+     * @param step above zero
+     * @param mode FLOOR, CEILING, or HALF_UP for the nearer one and from the middle the higher
+     */
+    BigDecimal quotient(Fraction step, RoundingMode mode) {
+        if (isShort() && step.isShort()) {
+            long above = small * step.smallBelow;
+            long below = smallBelow * step.small;
+            return BigDecimal.valueOf(
+                    switch (mode) {
+                        case FLOOR -> Math.floorDiv(above, below);
+                        case CEILING -> -Math.floorDiv(-above, below);
+                        default -> nearest(above, below);
+                    });
+        }
+        Fraction exact = dividedBy(step);
+        BigInteger above = exact.numerator();
+        BigInteger below = exact.denominator();
+        return new BigDecimal(
+                switch (mode) {
+                    case FLOOR -> floor(above, below);
+                    case CEILING -> floor(above.negate(), below).negate();
+                    default -> floor(above.add(above).add(below), below.add(below));
+                });
+    }
+
+    private static long nearest(long above, long below) {
+        long floor = Math.floorDiv(above, below);
+        long rest = above - floor * below;
+        return rest >= below - rest ? floor + 1 : floor;
+    }
+
+    private static BigInteger floor(BigInteger above, BigInteger below) {
+        BigInteger[] parts = above.divideAndRemainder(below);
         return parts[1].signum() < 0 ? parts[0].subtract(BigInteger.ONE) : parts[0];
     }
 
     public boolean isZero() {
-        return numerator.signum() == 0;
+        return large == null && small == 0;
     }
 
     @Override
     public int compareTo(Fraction other) {
-        return numerator.multiply(other.denominator).compareTo(other.numerator.multiply(denominator));
+        return isShort() && other.isShort()
+                ? Long.compare(small * other.smallBelow, other.small * smallBelow)
+                : numerator()
+                        .multiply(other.denominator())
+                        .compareTo(other.numerator().multiply(denominator()));
+    }
+
+    @Override
+    public boolean equals(Object other) {
+        return other instanceof Fraction fraction
+                && small == fraction.small
+                && smallBelow == fraction.smallBelow
+                && Objects.equals(large, fraction.large);
+    }
+
+    @Override
+    public int hashCode() {
+        return Objects.hash(small, smallBelow, large);
+    }
+
+    @Override
+    public String toString() {
+        return numerator() + "/" + denominator();
     }
 }

@@ -1,7 +1,7 @@
 package upahead.core.quantity;
 
 import java.math.BigDecimal;
-import java.math.BigInteger;
+import java.math.RoundingMode;
 import java.util.Objects;
 
 /**
@@ -16,11 +16,17 @@ public record Rounding(Amount step, Mode mode) {
     /** Which multiple of the step stands for a number between two. */
     public enum Mode {
         /** The nearer one; from the middle, the higher. */
-        HALF_UP,
+        HALF_UP(RoundingMode.HALF_UP),
         /** The higher one. */
-        UP,
+        UP(RoundingMode.CEILING),
         /** The lower one. */
-        DOWN
+        DOWN(RoundingMode.FLOOR);
+
+        private final RoundingMode ofSteps;
+
+        Mode(RoundingMode ofSteps) {
+            this.ofSteps = ofSteps;
+        }
     }
 
     /** To four decimals, half up: what a policy does that says nothing about rounding. */
@@ -38,16 +44,7 @@ public record Rounding(Amount step, Mode mode) {
 
     /** The multiple of the step that stands for {@code exact}. */
     public Amount round(Fraction exact) {
-        Fraction steps = exact.dividedBy(Fraction.of(step));
-        BigInteger whole =
-                switch (mode) {
-                    case DOWN -> steps.floor();
-                    case UP ->
-                        steps.denominator().equals(BigInteger.ONE)
-                                ? steps.numerator()
-                                : steps.floor().add(BigInteger.ONE);
-                    case HALF_UP -> steps.plus(Fraction.of(1, 2)).floor();
-                };
-        return new Amount(step.value().multiply(new BigDecimal(whole)));
+        BigDecimal steps = exact.quotient(Fraction.of(step), mode.ofSteps);
+        return new Amount(step.asComputed().multiply(steps));
     }
 }

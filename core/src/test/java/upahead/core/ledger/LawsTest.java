@@ -72,30 +72,6 @@ class LawsTest {
                 .isEqualTo(rounding.round(Fraction.of(aYear)));
     }
 
-    @Property(tries = 60)
-    void theLotsAddUpToTheBalanceAndAreNeverBelowZero(@ForAll long seed) {
-        Random random = new Random(seed);
-        Lots lots = new Lots();
-        Amount balance = Amount.ZERO;
-        for (int i = 0; i < 60; i++) {
-            LocalDate on = START.plusDays(i * 5L);
-            balance = balance.minus(Amount.sum(
-                    lots.expireBefore(on).stream().map(Lots.Lot::amount).toList()));
-            Amount amount = quarter(random, 60);
-            if (random.nextBoolean()) {
-                Optional<LocalDate> lastUsable =
-                        random.nextBoolean() ? Optional.empty() : Optional.of(on.plusDays(random.nextInt(90)));
-                lots.credit(on, amount, lastUsable);
-                balance = balance.plus(amount);
-            } else {
-                lots.take(amount);
-                balance = balance.minus(amount);
-            }
-            assertThat(lots.balance()).isEqualTo(balance);
-            assertThat(lots.all()).allMatch(lot -> lot.amount().isPositive());
-        }
-    }
-
     @Property(tries = 30)
     void theLargestAffordablePartIsAffordableAndNoStepMoreIs(@ForAll long seed) {
         Random random = new Random(seed);

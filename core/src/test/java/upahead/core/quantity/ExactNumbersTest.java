@@ -71,7 +71,7 @@ class ExactNumbersTest {
         if (!other.isZero()) {
             assertThat(one.times(other).dividedBy(other)).isEqualTo(one);
         }
-        Fraction floor = new Fraction(one.floor(), BigInteger.ONE);
+        Fraction floor = Fraction.of(one.floor(), BigInteger.ONE);
         assertThat(floor).isLessThanOrEqualTo(one);
         assertThat(floor.plus(Fraction.ONE)).isGreaterThan(one);
     }

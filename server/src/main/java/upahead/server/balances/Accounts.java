@@ -28,6 +28,8 @@ import upahead.server.people.PayGroup;
 import upahead.server.people.People;
 import upahead.server.people.Person;
 import upahead.server.policies.Enrolled;
+import upahead.server.policies.Exceptions;
+import upahead.server.policies.PersonException;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 
@@ -40,13 +42,21 @@ public class Accounts {
     private final Organisation organisation;
     private final Holidays holidays;
     private final Policies policies;
+    private final Exceptions exceptions;
 
-    Accounts(FactStore facts, People people, Organisation organisation, Holidays holidays, Policies policies) {
+    Accounts(
+            FactStore facts,
+            People people,
+            Organisation organisation,
+            Holidays holidays,
+            Policies policies,
+            Exceptions exceptions) {
         this.facts = facts;
         this.people = people;
         this.organisation = organisation;
         this.holidays = holidays;
         this.policies = policies;
+        this.exceptions = exceptions;
     }
 
     /** All accounts of some people, in the order of the people and then by the name of the policy. */
@@ -66,6 +76,9 @@ public class Accounts {
         Map<Long, Map<Long, Enrolled>> enrolled = policies.enrolled(ids).stream()
                 .collect(Collectors.groupingBy(Enrolled::personId, Collectors.toMap(Enrolled::policyId, each -> each)));
 
+        Map<Long, List<PersonException>> ownTerms =
+                exceptions.of(ids).stream().collect(Collectors.groupingBy(PersonException::personId));
+
         List<PersonAccount> accounts = new ArrayList<>();
         for (Person person : persons) {
             Map<Long, Enrolled> own = enrolled.getOrDefault(person.id(), Map.of());
@@ -80,6 +93,7 @@ public class Accounts {
                     ownLeave,
                     new WorkingDays(employment, calendar),
                     outlook);
+            List<PersonAccount> ownAccounts = new ArrayList<>(own.size());
             for (PolicyDetail policy : all) {
                 Enrolled enrolment = own.get(policy.id());
                 if (enrolment == null) {
@@ -100,19 +114,30 @@ public class Accounts {
                                 .filter(each -> each.policyId() == policy.id())
                                 .map(FactStore.OpeningFact::opening)
                                 .toList());
-                accounts.add(new PersonAccount(
+                ownAccounts.add(new PersonAccount(
                         person,
                         policy,
                         new Account(
                                 employment,
                                 enrolment.enrolment(),
-                                rules.get(policy.id()),
+                                withExceptions(rules.get(policy.id()), policy.id(), ownTerms.get(person.id())),
                                 payCalendars.get(person.payGroupId()),
                                 calendar,
                                 known)));
             }
+            accounts.addAll(MovedBalances.applied(ownAccounts, own));
         }
         return accounts;
+    }
+
+    private static Policy withExceptions(Policy rules, long policyId, List<PersonException> exceptions) {
+        Policy own = rules;
+        if (exceptions != null) {
+            for (PersonException exception : exceptions) {
+                own = exception.policyId() == policyId ? own.with(exception.terms()) : own;
+            }
+        }
+        return own;
     }
 
     /** Hours of approved leave of some people, by person and date. */

@@ -1,6 +1,7 @@
 package upahead.server.balances;
 
 import java.time.LocalDate;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -10,6 +11,7 @@ import upahead.core.calendar.DateSpan;
 import upahead.core.facts.Adjustment;
 import upahead.core.facts.OpeningBalance;
 import upahead.core.leave.Taken;
+import upahead.core.ledger.Ahead;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.Ledger;
 import upahead.core.ledger.LedgerLine;
@@ -20,12 +22,15 @@ import upahead.core.policy.Terms;
 import upahead.core.quantity.Amount;
 import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
+import upahead.server.changes.LateChange.Subject;
+import upahead.server.changes.LateChanges;
 import upahead.server.clock.MovableClock;
 import upahead.server.json.Page;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
 import upahead.server.problems.Refusal;
+import upahead.server.words.Words;
 
 /** Balances as of any day: looking back on facts, looking ahead with scheduled work and booked leave. */
 @Service
@@ -35,6 +40,8 @@ public class Balances {
     private static final int MONTHS_SHOWN_AFTER = 9;
     private static final int DAYS_SHOWN_BEFORE_IT_BEGINS = 10;
     private static final int YEARS_AHEAD = 3;
+    private static final int MOST_DECIMALS = 10;
+    private static final Amount LARGEST = Amount.of(100_000);
 
     private final Accounts accounts;
     private final FactStore facts;
@@ -42,14 +49,23 @@ public class Balances {
     private final MovableClock clock;
     private final Audit audit;
     private final CurrentUser user;
+    private final LateChanges changes;
 
-    Balances(Accounts accounts, FactStore facts, People people, MovableClock clock, Audit audit, CurrentUser user) {
+    Balances(
+            Accounts accounts,
+            FactStore facts,
+            People people,
+            MovableClock clock,
+            Audit audit,
+            CurrentUser user,
+            LateChanges changes) {
         this.accounts = accounts;
         this.facts = facts;
         this.people = people;
         this.clock = clock;
         this.audit = audit;
         this.user = user;
+        this.changes = changes;
     }
 
     /** Everybody's balances as of a day, page by page of people. */
@@ -116,18 +132,61 @@ public class Balances {
                 .orElseThrow(() -> Refusal.of("policyId", person.name() + " is not enrolled in this policy."));
     }
 
+    /** What is ahead for somebody within a year from a day on, in order of time. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("@reach.person(#personId)")
+    public List<AheadView> ahead(long personId, LocalDate asOf) {
+        requireInSight(asOf);
+        DateSpan days = new DateSpan(asOf.plusDays(1), asOf.plusYears(1));
+        return accounts.of(List.of(people.get(personId)), outlook(asOf)).stream()
+                .flatMap(each -> Ahead.of(each.account(), Derivation.derive(each.account(), days.last()), days).stream()
+                        .map(upcoming -> AheadWords.of(upcoming, each.policy())))
+                .sorted(Comparator.comparing(AheadView::on))
+                .toList();
+    }
+
     /** Sets an opening balance. */
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public void open(long personId, long policyId, OpeningBalance opening) {
         long id = facts.addOpening(personId, policyId, opening);
+        changes.note(
+                personId,
+                policyId,
+                DateSpan.earlier(people.get(personId).hired(), opening.on()),
+                "Opening balance of " + Words.day(opening.on()) + " set by "
+                        + user.get().name(),
+                Subject.BALANCE,
+                policyId);
         audit.record("opening balance", id, "set an opening balance for person " + personId, null, opening);
     }
 
-    /** Adjusts a balance. */
+    /**
+     * Adjusts a balance.
+     *
+     * @throws Refusal if the person is not enrolled in the policy, or the amount is 0 or has more than ten decimals
+     */
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public void adjust(long personId, long policyId, Adjustment adjustment) {
+        Amount amount = adjustment.amount();
+        if (amount.isZero()) {
+            throw Refusal.of("amount", "An adjustment of 0 changes nothing.");
+        }
+        if (amount.value().scale() > MOST_DECIMALS
+                || amount.max(amount.negated()).isMoreThan(LARGEST)) {
+            throw Refusal.of("amount", "Please give an amount up to " + LARGEST + " with at most ten decimals.");
+        }
+        requireInSight(adjustment.on());
+        account(people.get(personId), policyId, Outlook.recorded());
+        changes.note(
+                personId,
+                policyId,
+                adjustment.on(),
+                "Adjusted on " + Words.day(adjustment.on()) + " by "
+                        + user.get().name() + ": " + adjustment.reason(),
+                Subject.BALANCE,
+                policyId);
         long id = facts.addAdjustment(personId, policyId, adjustment, user.get().name());
         audit.record("adjustment", id, "adjusted a balance of person " + personId, null, adjustment);
     }

@@ -4,6 +4,7 @@ import static upahead.server.database.Tables.ADJUSTMENT;
 import static upahead.server.database.Tables.LEAVE_DAY;
 import static upahead.server.database.Tables.LEAVE_REQUEST;
 import static upahead.server.database.Tables.OPENING_BALANCE;
+import static upahead.server.database.Tables.OPENING_LOT;
 import static upahead.server.database.Tables.WORK_ENTRY;
 import static upahead.server.sql.Among.among;
 
@@ -88,29 +89,38 @@ class FactStore {
     }
 
     Map<Long, List<OpeningFact>> openings(Collection<Long> people) {
+        Map<Long, List<OpeningLot>> lots = sql.select(
+                        OPENING_LOT.OPENING_BALANCE_ID, OPENING_LOT.AMOUNT, OPENING_LOT.LAST_USABLE)
+                .from(OPENING_LOT)
+                .join(OPENING_BALANCE)
+                .on(OPENING_BALANCE.ID.eq(OPENING_LOT.OPENING_BALANCE_ID))
+                .where(among(OPENING_BALANCE.PERSON_ID, people))
+                .orderBy(OPENING_LOT.ID)
+                .fetchGroups(
+                        OPENING_LOT.OPENING_BALANCE_ID,
+                        row -> new OpeningLot(new Amount(row.value2()), Optional.ofNullable(row.value3())));
         return sql.selectFrom(OPENING_BALANCE)
                 .where(among(OPENING_BALANCE.PERSON_ID, people))
                 .fetchGroups(
                         OPENING_BALANCE.PERSON_ID,
-                        row -> new OpeningFact(row.getPersonId(), row.getPolicyId(), opening(row)));
+                        row -> new OpeningFact(
+                                row.getPersonId(),
+                                row.getPolicyId(),
+                                opening(row, lots.getOrDefault(row.getId(), List.of()))));
     }
 
-    private static OpeningBalance opening(OpeningBalanceRecord row) {
-        Amount balance = new Amount(row.getBalance());
-        List<OpeningLot> lots = row.getUsableUntil() == null
-                ? List.of()
-                : List.of(new OpeningLot(balance, Optional.of(row.getUsableUntil())));
+    private static OpeningBalance opening(OpeningBalanceRecord row, List<OpeningLot> lots) {
         return new OpeningBalance(
                 row.getOnDate(),
-                balance,
+                new Amount(row.getBalance()),
                 new Amount(row.getEarnedThisYear()),
                 new Amount(row.getUsedThisYear()),
                 lots,
-                Amount.ZERO);
+                new Amount(row.getHoursTowardNextStep()));
     }
 
     long addOpening(long personId, long policyId, OpeningBalance opening) {
-        return sql.insertInto(OPENING_BALANCE)
+        long id = sql.insertInto(OPENING_BALANCE)
                 .set(OPENING_BALANCE.PERSON_ID, personId)
                 .set(OPENING_BALANCE.POLICY_ID, policyId)
                 .set(OPENING_BALANCE.ON_DATE, opening.on())
@@ -118,13 +128,18 @@ class FactStore {
                 .set(OPENING_BALANCE.EARNED_THIS_YEAR, opening.earnedThisYear().value())
                 .set(OPENING_BALANCE.USED_THIS_YEAR, opening.usedThisYear().value())
                 .set(
-                        OPENING_BALANCE.USABLE_UNTIL,
-                        opening.lots().stream()
-                                .flatMap(lot -> lot.lastUsable().stream())
-                                .findFirst()
-                                .orElse(null))
+                        OPENING_BALANCE.HOURS_TOWARD_NEXT_STEP,
+                        opening.hoursTowardNextStep().value())
                 .returningResult(OPENING_BALANCE.ID)
                 .fetchOne(OPENING_BALANCE.ID);
+        for (OpeningLot lot : opening.lots()) {
+            sql.insertInto(OPENING_LOT)
+                    .set(OPENING_LOT.OPENING_BALANCE_ID, id)
+                    .set(OPENING_LOT.AMOUNT, lot.amount().value())
+                    .set(OPENING_LOT.LAST_USABLE, lot.lastUsable().orElse(null))
+                    .execute();
+        }
+        return id;
     }
 
     long addAdjustment(long personId, long policyId, Adjustment adjustment, String author) {

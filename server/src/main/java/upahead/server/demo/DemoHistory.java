@@ -11,16 +11,17 @@ import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
+import upahead.core.quantity.Amount;
 import upahead.server.access.CurrentUser;
 import upahead.server.access.Role;
 import upahead.server.access.SignedIn;
 import upahead.server.clock.MovableClock;
 import upahead.server.demo.DemoLeave.Asked;
 import upahead.server.demo.DemoLeave.Outcome;
+import upahead.server.hours.HoursCorrection;
 import upahead.server.hours.HoursImport;
 import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayRuns;
-import upahead.server.payruns.RunState;
 import upahead.server.people.Organisation;
 import upahead.server.people.PayGroup;
 import upahead.server.people.Person;
@@ -48,6 +49,7 @@ class DemoHistory {
     private final Policies policies;
     private final PayRuns runs;
     private final HoursImport hours;
+    private final HoursCorrection corrections;
     private final DemoHours demoHours;
     private final Organisation organisation;
     private final CurrentUser user;
@@ -58,6 +60,7 @@ class DemoHistory {
             Policies policies,
             PayRuns runs,
             HoursImport hours,
+            HoursCorrection corrections,
             DemoHours demoHours,
             Organisation organisation,
             CurrentUser user,
@@ -66,6 +69,7 @@ class DemoHistory {
         this.policies = policies;
         this.runs = runs;
         this.hours = hours;
+        this.corrections = corrections;
         this.demoHours = demoHours;
         this.organisation = organisation;
         this.user = user;
@@ -87,6 +91,8 @@ class DemoHistory {
                     .forEach(period -> events.addAll(runOf(group, period)));
         }
         events.add(new Event(LocalDate.of(2027, 4, 15).atTime(10, 0), this::correctLate));
+        events.add(new Event(LocalDate.of(2027, 3, 3).atTime(9, 0), () -> shorten(people.get("B146"))));
+        events.add(new Event(LocalDate.of(2027, 3, 3).atTime(10, 0), this::undoOnce));
         events.sort(Comparator.comparing(Event::at));
         for (Event event : events) {
             clock.moveTo(event.at().toLocalDate());
@@ -110,10 +116,28 @@ class DemoHistory {
 
     private void close(PayGroup group) {
         PayRun open = runs.ofGroup(group.id()).stream()
-                .filter(run -> run.state() == RunState.GATHERING)
-                .findFirst()
+                .filter(run -> !run.isClosed())
+                .reduce((newer, older) -> older)
                 .orElseThrow();
         runs.close(open.id());
+    }
+
+    /** Somebody went home early on a day whose period was closed already. */
+    private void shorten(Person person) {
+        corrections.change(person.id(), LocalDate.of(2027, 2, 24), "regular", Amount.of(8), Amount.of("5.5"));
+    }
+
+    /** A close that came too early, and the same again an hour later. */
+    private void undoOnce() {
+        PayGroup salaried = organisation.payGroups().stream()
+                .filter(each -> each.name().equals(DemoPeople.SALARIED))
+                .findFirst()
+                .orElseThrow();
+        runs.ofGroup(salaried.id()).stream()
+                .filter(PayRun::isClosed)
+                .findFirst()
+                .ifPresent(newest -> runs.undo(newest.id(), "Two requests were still on paper"));
+        close(salaried);
     }
 
     private void correctLate() {

@@ -15,6 +15,7 @@ import upahead.core.policy.Wait;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.server.balances.Balances;
+import upahead.server.hours.HoursKinds;
 import upahead.server.people.EmploymentType;
 import upahead.server.people.Person;
 import upahead.server.policies.Coverage;
@@ -25,11 +26,8 @@ import upahead.server.policies.PolicyKind;
 import upahead.server.policies.PolicyVersion;
 import upahead.server.policies.RequestRules;
 import upahead.server.policies.TermsDocument;
-import upahead.server.policies.TermsDocument.Band;
-import upahead.server.policies.TermsDocument.CarriedUsable;
 import upahead.server.policies.TermsDocument.Earning;
-import upahead.server.policies.TermsDocument.Method;
-import upahead.server.policies.TermsDocument.Time;
+import upahead.server.policies.TermsWriter;
 
 /** The policies of Brindlemoor Gardens, in force since it left its spreadsheets, with the balances brought along. */
 @Component
@@ -40,8 +38,8 @@ class DemoPolicies {
     static final String SALARIED_LEAVE = "Salaried leave";
     static final String SICK_TIME = "Sick time";
     static final String LEARNING_DAYS = "Learning days";
-    private static final String SEASONAL_LEAVE = "Seasonal leave";
-    private static final String TIME_IN_LIEU = "Time in lieu";
+    static final String SEASONAL_LEAVE = "Seasonal leave";
+    static final String TIME_IN_LIEU = "Time in lieu";
 
     private static final RequestRules PLAIN = new RequestRules(false, false, 0, false);
 
@@ -87,7 +85,7 @@ class DemoPolicies {
                 Unit.DAYS,
                 "LEARN",
                 new RequestRules(false, false, 7, true),
-                terms(upfront("3"), null, null, null, Amount.ZERO, null),
+                learningDays(),
                 ofType(EmploymentType.SALARIED));
         PolicyDetail lieu = write(
                 TIME_IN_LIEU,
@@ -160,118 +158,54 @@ class DemoPolicies {
     }
 
     private static TermsDocument hourlyLeave() {
-        return new TermsDocument(
-                perHours("1", "23"),
-                List.of(new Band(4, Amount.of("1.3"))),
-                false,
-                null,
-                new Time(45, Wait.In.DAYS),
-                Amount.of(74),
-                null,
-                null,
-                null,
-                Amount.of(37),
-                null,
-                Leftover.LAPSE,
-                null,
-                Leftover.PAY_OUT,
-                null);
+        return TermsWriter.earning(Earning.perHours("1", "23"))
+                .tenure(4, "1.3")
+                .waitToUse(45, Wait.In.DAYS)
+                .balanceLimit("74")
+                .carry("37", Leftover.LAPSE)
+                .onLeaving(Leftover.PAY_OUT)
+                .write();
     }
 
     private static TermsDocument salariedLeave(String days, String laterDays, String carry) {
-        return new TermsDocument(
-                upfront(days),
-                List.of(new Band(5, Amount.of(laterDays))),
-                false,
-                null,
-                null,
-                null,
-                null,
-                null,
-                Amount.of(2),
-                Amount.of(carry),
-                new CarriedUsable(null, "04-30"),
-                Leftover.LAPSE,
-                null,
-                Leftover.PAY_OUT,
-                null);
+        return TermsWriter.earning(Earning.upfront(days, Upfront.FirstYear.BY_DAYS))
+                .tenure(5, laterDays)
+                .overdraw("2")
+                .carry(carry, Leftover.LAPSE)
+                .carriedUntil("04-30")
+                .onLeaving(Leftover.PAY_OUT)
+                .write();
     }
 
     private static TermsDocument sickTime() {
-        Earning monthly = new Earning(
-                Method.PER_PERIOD,
-                Amount.of(54),
-                null,
-                PerPeriod.Every.MONTH,
-                true,
-                PerPeriod.Posts.START,
-                PerPeriod.Months.CALENDAR,
-                PerPeriod.Partial.BY_DAYS,
-                null,
-                false,
-                false,
-                false);
-        return terms(monthly, null, Amount.of(81), Amount.of(63), null, null);
+        return TermsWriter.earning(
+                        Earning.perYear("54", PerPeriod.Every.MONTH, PerPeriod.Posts.START, PerPeriod.Months.CALENDAR))
+                .balanceLimit("81")
+                .usedPerYear("63")
+                .onLeaving(Leftover.PAY_OUT)
+                .write();
     }
 
     private static TermsDocument seasonalLeave() {
-        return terms(perHours("1", "31"), new Time(60, Wait.In.DAYS), Amount.of(42), null, null, null);
+        Earning wholeSteps = Earning.perHours("1", "31").counting(HoursKinds.ALL, true, true, true);
+        return TermsWriter.earning(wholeSteps)
+                .waitToUse(60, Wait.In.DAYS)
+                .balanceLimit("42")
+                .onLeaving(Leftover.PAY_OUT)
+                .write();
+    }
+
+    private static TermsDocument learningDays() {
+        return TermsWriter.earning(Earning.upfront("3", Upfront.FirstYear.BY_DAYS))
+                .carry("0", Leftover.LAPSE)
+                .onLeaving(Leftover.PAY_OUT)
+                .write();
     }
 
     private static TermsDocument timeInLieu() {
-        Earning none = new Earning(Method.NONE, null, null, null, false, null, null, null, null, false, false, false);
-        return terms(none, null, null, null, null, new Time(120, Wait.In.DAYS));
-    }
-
-    private static TermsDocument terms(
-            Earning earning, Time waitToUse, Amount balanceLimit, Amount usedPerYear, Amount carry, Time usable) {
-        return new TermsDocument(
-                earning,
-                List.of(),
-                false,
-                null,
-                waitToUse,
-                balanceLimit,
-                null,
-                usedPerYear,
-                null,
-                carry,
-                null,
-                Leftover.LAPSE,
-                usable,
-                Leftover.PAY_OUT,
-                null);
-    }
-
-    private static Earning upfront(String amount) {
-        return new Earning(
-                Method.UPFRONT,
-                Amount.of(amount),
-                Upfront.FirstYear.BY_DAYS,
-                null,
-                true,
-                null,
-                null,
-                null,
-                null,
-                false,
-                false,
-                false);
-    }
-
-    private static Earning perHours(String earn, String forEvery) {
-        return new Earning(
-                Method.PER_HOURS_WORKED,
-                Amount.of(earn),
-                null,
-                null,
-                false,
-                null,
-                null,
-                null,
-                Amount.of(forEvery),
-                false,
-                false,
-                false);
+        return TermsWriter.earning(Earning.none())
+                .creditsUsable(120, Wait.In.DAYS)
+                .onLeaving(Leftover.PAY_OUT)
+                .write();
     }
 }

@@ -27,6 +27,7 @@ class DemoSetUp implements ApplicationRunner {
 
     private final DemoPeople demoPeople;
     private final DemoPolicies demoPolicies;
+    private final DemoSpecialTerms specialTerms;
     private final DemoHistory history;
     private final People people;
     private final CurrentUser user;
@@ -36,6 +37,7 @@ class DemoSetUp implements ApplicationRunner {
     DemoSetUp(
             DemoPeople demoPeople,
             DemoPolicies demoPolicies,
+            DemoSpecialTerms specialTerms,
             DemoHistory history,
             People people,
             CurrentUser user,
@@ -43,6 +45,7 @@ class DemoSetUp implements ApplicationRunner {
             DemoClock demoClock) {
         this.demoPeople = demoPeople;
         this.demoPolicies = demoPolicies;
+        this.specialTerms = specialTerms;
         this.history = history;
         this.people = people;
         this.user = user;
@@ -63,6 +66,7 @@ class DemoSetUp implements ApplicationRunner {
             clock.moveTo(DemoPolicies.START);
             Map<String, Person> byCode = demoPeople.setUp();
             demoPolicies.setUp(byCode.values());
+            specialTerms.setUp(byCode.values());
             history.live(byCode);
             demoClock.moveTo(DemoHistory.TODAY);
             return null;

@@ -9,17 +9,22 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.HolidayCalendar;
 import upahead.server.audit.Audit;
+import upahead.server.changes.LateChange.Subject;
+import upahead.server.changes.LateChanges;
 import upahead.server.problems.Refusal;
+import upahead.server.words.Words;
 
 /** The holiday calendar of each site, and the days without leave. */
 @Service
 public class Holidays {
 
     private final HolidayStore store;
+    private final LateChanges changes;
     private final Audit audit;
 
-    Holidays(HolidayStore store, Audit audit) {
+    Holidays(HolidayStore store, LateChanges changes, Audit audit) {
         this.store = store;
+        this.changes = changes;
         this.audit = audit;
     }
 
@@ -27,6 +32,8 @@ public class Holidays {
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public void add(long siteId, LocalDate on, HolidayCalendar.Holiday holiday) {
         store.add(siteId, on, holiday);
+        changes.note(
+                null, null, on, "Holiday of " + Words.day(on) + " added: " + holiday.name(), Subject.HOLIDAY, siteId);
         audit.record("site", siteId, "added the holiday of " + on, null, holiday);
     }
 

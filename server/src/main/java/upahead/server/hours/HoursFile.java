@@ -31,7 +31,6 @@ import upahead.server.problems.Refusal;
 record HoursFile(List<HoursRow> rows, List<HoursFault> faults) {
 
     private static final List<String> COLUMNS = List.of("person", "date", "kind", "hours");
-    private static final Set<String> KINDS = Set.of("regular", "overtime", "training");
     private static final Amount DAY = Amount.of(24);
     private static final String BYTE_ORDER_MARK = "\uFEFF";
 
@@ -128,7 +127,7 @@ record HoursFile(List<HoursRow> rows, List<HoursFault> faults) {
             }
             String kind =
                     row.get("kind").isEmpty() ? "regular" : row.get("kind").toLowerCase(Locale.ROOT);
-            if (!KINDS.contains(kind)) {
+            if (!HoursKinds.ALL.contains(kind)) {
                 throw new Fault("the kind must be regular, overtime or training, not " + quoted(kind));
             }
             Amount hours = hours(row.get("hours"));

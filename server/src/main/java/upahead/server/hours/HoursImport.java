@@ -1,5 +1,7 @@
 package upahead.server.hours;
 
+import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -10,10 +12,13 @@ import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
 import upahead.server.audit.Audit;
+import upahead.server.changes.LateChange.Subject;
+import upahead.server.changes.LateChanges;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
 import upahead.server.problems.Refusal;
+import upahead.server.words.Words;
 
 /** Brings hours in from a CSV file: looked at first, then taken whole or not at all. */
 @Service
@@ -24,11 +29,13 @@ public class HoursImport {
 
     private final HoursStore store;
     private final People people;
+    private final LateChanges changes;
     private final Audit audit;
 
-    HoursImport(HoursStore store, People people, Audit audit) {
+    HoursImport(HoursStore store, People people, LateChanges changes, Audit audit) {
         this.store = store;
         this.people = people;
+        this.changes = changes;
         this.audit = audit;
     }
 
@@ -59,6 +66,7 @@ public class HoursImport {
                             + (open.size() == 1 ? "." : ", and " + (open.size() - 1) + " more."));
         }
         store.put(file.rows(), source);
+        noteLate(file, source);
         audit.record(
                 "pay group",
                 payGroupId,
@@ -66,6 +74,22 @@ public class HoursImport {
                 null,
                 source + ": " + file.rows().size() + " rows" + (skip.isEmpty() ? "" : ", left out lines " + skip));
         return preview(file);
+    }
+
+    private void noteLate(HoursFile file, String source) {
+        Map<Long, LocalDate> first = new HashMap<>();
+        file.rows().forEach(row -> first.merge(row.personId(), row.on(), DateSpan::earlier));
+        first.forEach((person, on) -> {
+            if (changes.isLate(person, on)) {
+                changes.note(
+                        person,
+                        null,
+                        on,
+                        "Hours from " + Words.day(on) + " on brought in from " + source,
+                        Subject.HOURS,
+                        person);
+            }
+        });
     }
 
     private Map<String, Person> byCode(long payGroupId) {

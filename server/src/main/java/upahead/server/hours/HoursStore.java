@@ -2,6 +2,7 @@ package upahead.server.hours;
 
 import static upahead.server.database.Tables.WORK_ENTRY;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
@@ -37,6 +38,24 @@ class HoursStore {
                                 .set(WORK_ENTRY.SOURCE, source))
                         .toList())
                 .execute();
+    }
+
+    List<RecordedDay> of(long personId, DateSpan days) {
+        return sql.selectFrom(WORK_ENTRY)
+                .where(WORK_ENTRY.PERSON_ID.eq(personId))
+                .and(WORK_ENTRY.ON_DATE.between(days.first(), days.last()))
+                .orderBy(WORK_ENTRY.ON_DATE, WORK_ENTRY.KIND)
+                .fetch(row ->
+                        new RecordedDay(row.getOnDate(), row.getKind(), new Amount(row.getHours()), row.getSource()));
+    }
+
+    /** The hours of one kind on one date, 0 where there are none. */
+    Amount hours(long personId, LocalDate on, String kind) {
+        return of(personId, new DateSpan(on, on)).stream()
+                .filter(day -> day.kind().equals(kind))
+                .map(RecordedDay::hours)
+                .findFirst()
+                .orElse(Amount.ZERO);
     }
 
     Set<Long> peopleWithHours(DateSpan span) {

@@ -2,13 +2,17 @@ package upahead.server.lookout;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
+import upahead.core.ledger.Ahead;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.Ledger;
-import upahead.core.policy.TenureBand;
-import upahead.core.policy.Terms;
+import upahead.core.ledger.Upcoming;
+import upahead.core.quantity.Amount;
 import upahead.server.balances.PersonAccount;
 import upahead.server.lookout.LookoutItem.Kind;
 import upahead.server.lookout.LookoutItem.Urgency;
@@ -22,80 +26,60 @@ class AheadFinder {
         List<LookoutItem> items = new ArrayList<>();
         for (PersonAccount account : accounts) {
             Ledger ledger = Derivation.derive(account.account(), ahead.last());
-            items.addAll(withheld(account, ledger, ahead));
-            items.addAll(lapses(account, ledger, ahead));
-            items.addAll(waits(account, ledger, ahead));
-            items.addAll(tenure(account, ahead));
+            Set<Class<?>> told = new HashSet<>();
+            for (Upcoming upcoming : Ahead.of(account.account(), ledger, ahead)) {
+                item(account, upcoming)
+                        .filter(unused -> told.add(upcoming.getClass()))
+                        .ifPresent(items::add);
+            }
         }
         return items;
     }
 
-    private static List<LookoutItem> withheld(PersonAccount account, Ledger ledger, DateSpan ahead) {
-        return ledger.linesWithin(ahead).stream()
-                .filter(line -> line.withheld().isPositive())
-                .findFirst()
-                .map(line -> item(
-                        account,
-                        Kind.WITHHELD,
-                        line.on(),
-                        "is about to reach a limit",
-                        Words.amount(line.withheld(), account.policy().unit()) + " of "
-                                + account.policy().name()
-                                + " will be withheld on " + Words.day(line.on())
-                                + " unless some is used before."))
-                .stream()
-                .toList();
-    }
-
-    private static List<LookoutItem> lapses(PersonAccount account, Ledger ledger, DateSpan ahead) {
-        return ledger
-                .firstLapse(ahead)
-                .map(lapse -> item(
-                        account,
-                        Kind.LAPSE,
-                        lapse.on().minusDays(1),
-                        "is about to lose time",
-                        Words.amount(lapse.amount(), account.policy().unit()) + " of "
-                                + account.policy().name() + " can be used until "
-                                + Words.day(lapse.on().minusDays(1)) + " and then lapse."))
-                .stream()
-                .toList();
-    }
-
-    private static List<LookoutItem> waits(PersonAccount account, Ledger ledger, DateSpan ahead) {
-        return ledger
-                .useBegins(ahead.first())
-                .filter(begins -> ahead.contains(begins) && begins.isAfter(ahead.first()))
-                .map(begins -> item(
-                        account,
-                        Kind.WAIT_ENDS,
-                        begins,
-                        "ends a wait",
-                        account.policy().name() + " can be used from " + Words.day(begins) + " on; "
-                                + Words.amount(
-                                        ledger.balance(begins), account.policy().unit()) + " by then."))
-                .stream()
-                .toList();
-    }
-
-    private static List<LookoutItem> tenure(PersonAccount account, DateSpan ahead) {
-        var employment = account.account().employment();
-        int years = employment.completedYears(ahead.last());
-        LocalDate anniversary = employment.serviceFrom().plusYears(years);
-        if (years == 0 || !ahead.contains(anniversary)) {
-            return List.of();
+    /** What needs a look; of each kind the first is told. */
+    private static Optional<LookoutItem> item(PersonAccount account, Upcoming upcoming) {
+        String policy = account.policy().name();
+        if (upcoming instanceof Upcoming.Withheld withheld) {
+            return Optional.of(item(
+                    account,
+                    Kind.WITHHELD,
+                    withheld.on(),
+                    "is about to reach a limit",
+                    amount(account, withheld.amount()) + " of " + policy + " will be withheld from "
+                            + Words.day(withheld.on()) + " on unless some is used before."));
         }
-        return account.account().policy().versions().on(anniversary).map(Terms::tenure).stream()
-                .flatMap(List::stream)
-                .filter(band -> band.fromYears() == years)
-                .map((TenureBand band) -> item(
-                        account,
-                        Kind.TENURE,
-                        anniversary,
-                        "completes " + years + " years",
-                        account.policy().name() + " is earned at " + band.amount() + " from " + Words.day(anniversary)
-                                + " on."))
-                .toList();
+        if (upcoming instanceof Upcoming.Lapses lapses) {
+            LocalDate last = lapses.on().minusDays(1);
+            return Optional.of(item(
+                    account,
+                    Kind.LAPSE,
+                    last,
+                    "is about to lose time",
+                    amount(account, lapses.amount()) + " of " + policy + " can be used until " + Words.day(last)
+                            + " and then lapse."));
+        }
+        if (upcoming instanceof Upcoming.UseBegins begins) {
+            return Optional.of(item(
+                    account,
+                    Kind.WAIT_ENDS,
+                    begins.on(),
+                    "ends a wait",
+                    policy + " can be used from " + Words.day(begins.on()) + " on; " + amount(account, begins.balance())
+                            + " by then."));
+        }
+        if (upcoming instanceof Upcoming.TenureStep step) {
+            return Optional.of(item(
+                    account,
+                    Kind.TENURE,
+                    step.on(),
+                    "completes " + step.years() + " years",
+                    policy + " is earned at " + step.figure() + " from " + Words.day(step.on()) + " on."));
+        }
+        return Optional.empty();
+    }
+
+    private static String amount(PersonAccount account, Amount amount) {
+        return Words.amount(amount, account.policy().unit());
     }
 
     private static LookoutItem item(PersonAccount account, Kind kind, LocalDate by, String what, String why) {

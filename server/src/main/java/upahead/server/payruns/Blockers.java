@@ -47,7 +47,7 @@ class Blockers {
 
     List<Blocker> of(PayRun run) {
         List<Blocker> blockers = new ArrayList<>();
-        if (run.state() == RunState.CLOSED) {
+        if (run.isClosed()) {
             return blockers;
         }
         if (!clock.today().isAfter(run.lastDay())) {
@@ -59,8 +59,7 @@ class Blockers {
                     run.lastDay()));
         }
         store.ofGroup(run.payGroupId()).stream()
-                .filter(other ->
-                        other.state() == RunState.GATHERING && other.lastDay().isBefore(run.firstDay()))
+                .filter(other -> !other.isClosed() && other.lastDay().isBefore(run.firstDay()))
                 .forEach(other -> blockers.add(new Blocker(
                         Blocker.Kind.EARLIER_RUN_OPEN,
                         "The run before, " + Words.span(other.period()) + ", is not closed.",

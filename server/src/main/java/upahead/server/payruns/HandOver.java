@@ -15,7 +15,6 @@ import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.ledger.LineKind;
-import upahead.core.payrun.NewPosting;
 import upahead.core.quantity.Amount;
 import upahead.server.hours.RecordedHours;
 import upahead.server.people.People;
@@ -59,7 +58,7 @@ public class HandOver {
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public HandOverFile of(long runId) {
         PayRun run = runs.get(runId);
-        if (run.state() != RunState.CLOSED) {
+        if (!run.isClosed()) {
             throw Refusal.conflict("Payroll gets its file when the run is closed.");
         }
         Map<Long, Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId())).stream()
@@ -90,7 +89,7 @@ public class HandOver {
             for (LineKind kind : List.of(LineKind.TAKEN, LineKind.PAID_OUT)) {
                 Amount amount = Amount.sum(row.lines().stream()
                                 .filter(line -> line.kind() == kind)
-                                .map(NewPosting::amount)
+                                .map(WorksheetLine::amount)
                                 .toList())
                         .negated();
                 if (!amount.isZero()) {

@@ -8,8 +8,9 @@ import upahead.core.calendar.DateSpan;
 /**
  * One pay period of one group.
  *
- * @param closedAt null while it is gathering
- * @param closedBy null while it is gathering
+ * @param closings how often it was closed
+ * @param closedAt null while it is not closed
+ * @param closedBy null while it is not closed
  */
 public record PayRun(
         long id,
@@ -17,10 +18,15 @@ public record PayRun(
         LocalDate firstDay,
         LocalDate lastDay,
         RunState state,
+        int closings,
         @Nullable LocalDateTime closedAt,
         @Nullable String closedBy) {
 
     public DateSpan period() {
         return new DateSpan(firstDay, lastDay);
+    }
+
+    public boolean isClosed() {
+        return state == RunState.CLOSED;
     }
 }

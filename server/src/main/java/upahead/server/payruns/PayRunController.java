@@ -1,5 +1,8 @@
 package upahead.server.payruns;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
 import java.io.IOException;
 import java.util.List;
 import java.util.Set;
@@ -10,6 +13,7 @@ import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
@@ -23,6 +27,12 @@ import upahead.server.problems.Refusal;
 @RestController
 @RequestMapping("/api/pay-runs")
 class PayRunController {
+
+    /** Why a close is undone. */
+    record Undoing(
+            @NotBlank(message = "please say why the close is undone")
+                    @Size(max = 400, message = "the reason has at most 400 characters")
+                    String reason) {}
 
     private final PayRuns runs;
     private final HoursImport hours;
@@ -47,6 +57,11 @@ class PayRunController {
     @PostMapping("/{id}/closing")
     Worksheet close(@PathVariable long id) {
         return runs.close(id);
+    }
+
+    @PostMapping("/{id}/undoing")
+    Worksheet undo(@PathVariable long id, @Valid @RequestBody Undoing undoing) {
+        return runs.undo(id, undoing.reason());
     }
 
     @PostMapping(path = "/{id}/hours/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
@@ -80,7 +95,7 @@ class PayRunController {
 
     private PayRun gathering(long id) {
         PayRun run = runs.get(id);
-        if (run.state() == RunState.CLOSED) {
+        if (run.isClosed()) {
             throw Refusal.conflict("This run is closed; hours cannot be brought in any more.");
         }
         return run;

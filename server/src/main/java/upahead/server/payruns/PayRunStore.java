@@ -1,34 +1,20 @@
 package upahead.server.payruns;
 
 import static upahead.server.database.Tables.PAY_RUN;
-import static upahead.server.database.Tables.POSTED_LINE;
-import static upahead.server.sql.Among.among;
+import static upahead.server.database.Tables.PAY_RUN_EVENT;
 
+import java.time.LocalDate;
 import java.time.LocalDateTime;
-import java.util.Collection;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.calendar.DateSpan;
-import upahead.core.ledger.LineKind;
-import upahead.core.payrun.NewPosting;
-import upahead.core.quantity.Amount;
 import upahead.server.database.tables.records.PayRunRecord;
-import upahead.server.database.tables.records.PostedLineRecord;
 
-/** Runs, and the lines they froze. Posted lines are only ever added. */
+/** Runs, and what was done to them. */
 @Repository
 class PayRunStore {
-
-    private static final int BATCH = 2000;
-
-    /** The account a line belongs to. */
-    record AccountKey(long personId, long policyId) {}
-
-    /** A frozen line. */
-    record Posted(long runId, AccountKey account, NewPosting line) {}
 
     private final DSLContext sql;
 
@@ -50,6 +36,7 @@ class PayRunStore {
         return sql.selectFrom(PAY_RUN).where(PAY_RUN.ID.eq(id)).fetchOptional(PayRunStore::run);
     }
 
+    /** The runs of a group, newest first. */
     List<PayRun> ofGroup(long payGroupId) {
         return sql.selectFrom(PAY_RUN)
                 .where(PAY_RUN.PAY_GROUP_ID.eq(payGroupId))
@@ -57,61 +44,63 @@ class PayRunStore {
                 .fetch(PayRunStore::run);
     }
 
-    /** Closes a run if nobody has yet; tells whether it was still open. */
-    boolean close(long id, LocalDateTime at, String by) {
+    /** The newest closed run of a group that ends before a day. */
+    Optional<PayRun> closedBefore(long payGroupId, LocalDate day) {
+        return ofGroup(payGroupId).stream()
+                .filter(run -> run.isClosed() && run.lastDay().isBefore(day))
+                .findFirst();
+    }
+
+    /** The newest late change that the close of a run has seen. */
+    long changesSeen(long id) {
+        return sql.select(PAY_RUN.CHANGES_SEEN)
+                .from(PAY_RUN)
+                .where(PAY_RUN.ID.eq(id))
+                .fetchOne(PAY_RUN.CHANGES_SEEN);
+    }
+
+    /** Closes a run unless it is closed; tells whether it was open. */
+    boolean close(long id, LocalDateTime at, String by, long changesSeen) {
         return sql.update(PAY_RUN)
                         .set(PAY_RUN.STATE, RunState.CLOSED.name())
                         .set(PAY_RUN.CLOSED_AT, at)
                         .set(PAY_RUN.CLOSED_BY, by)
+                        .set(PAY_RUN.CLOSINGS, PAY_RUN.CLOSINGS.plus(1))
+                        .set(PAY_RUN.CHANGES_SEEN, changesSeen)
                         .where(PAY_RUN.ID.eq(id))
-                        .and(PAY_RUN.STATE.eq(RunState.GATHERING.name()))
+                        .and(PAY_RUN.STATE.ne(RunState.CLOSED.name()))
                         .execute()
                 == 1;
     }
 
-    void post(List<Posted> lines) {
-        for (int from = 0; from < lines.size(); from += BATCH) {
-            sql.batchInsert(lines.subList(from, Math.min(lines.size(), from + BATCH)).stream()
-                            .map(this::row)
-                            .toList())
-                    .execute();
-        }
+    /** Opens a closed run again; tells whether it was closed. */
+    boolean undo(long id) {
+        return sql.update(PAY_RUN)
+                        .set(PAY_RUN.STATE, RunState.UNDONE.name())
+                        .setNull(PAY_RUN.CLOSED_AT)
+                        .setNull(PAY_RUN.CLOSED_BY)
+                        .where(PAY_RUN.ID.eq(id))
+                        .and(PAY_RUN.STATE.eq(RunState.CLOSED.name()))
+                        .execute()
+                == 1;
     }
 
-    Map<AccountKey, List<Posted>> posted(Collection<Long> people) {
-        return sql.selectFrom(POSTED_LINE)
-                .where(among(POSTED_LINE.PERSON_ID, people))
-                .orderBy(POSTED_LINE.ID)
-                .fetchGroups(row -> new AccountKey(row.getPersonId(), row.getPolicyId()), PayRunStore::posted);
+    void addEvent(long id, RunEvent event) {
+        sql.insertInto(PAY_RUN_EVENT)
+                .set(PAY_RUN_EVENT.PAY_RUN_ID, id)
+                .set(PAY_RUN_EVENT.AT, event.at())
+                .set(PAY_RUN_EVENT.ACTOR, event.actor())
+                .set(PAY_RUN_EVENT.WHAT, event.what().name())
+                .set(PAY_RUN_EVENT.REASON, event.reason())
+                .execute();
     }
 
-    private PostedLineRecord row(Posted posted) {
-        PostedLineRecord row = sql.newRecord(POSTED_LINE);
-        row.setPayRunId(posted.runId());
-        row.setPersonId(posted.account().personId());
-        row.setPolicyId(posted.account().policyId());
-        row.setPostedOn(posted.line().on());
-        row.setAbout(posted.line().about());
-        row.setCorrection(posted.line().correction());
-        row.setKind(posted.line().kind().name());
-        row.setAmount(posted.line().amount().value());
-        row.setWithheld(posted.line().withheld().value());
-        row.setWhy(posted.line().why());
-        return row;
-    }
-
-    private static Posted posted(PostedLineRecord row) {
-        return new Posted(
-                row.getPayRunId(),
-                new AccountKey(row.getPersonId(), row.getPolicyId()),
-                new NewPosting(
-                        row.getPostedOn(),
-                        row.getAbout(),
-                        row.getCorrection(),
-                        LineKind.valueOf(row.getKind()),
-                        new Amount(row.getAmount()),
-                        new Amount(row.getWithheld()),
-                        row.getWhy()));
+    List<RunEvent> events(long id) {
+        return sql.selectFrom(PAY_RUN_EVENT)
+                .where(PAY_RUN_EVENT.PAY_RUN_ID.eq(id))
+                .orderBy(PAY_RUN_EVENT.ID)
+                .fetch(row -> new RunEvent(
+                        row.getAt(), row.getActor(), RunEvent.What.valueOf(row.getWhat()), row.getReason()));
     }
 
     private static PayRun run(PayRunRecord row) {
@@ -121,6 +110,7 @@ class PayRunStore {
                 row.getFirstDay(),
                 row.getLastDay(),
                 RunState.valueOf(row.getState()),
+                row.getClosings(),
                 row.getClosedAt(),
                 row.getClosedBy());
     }

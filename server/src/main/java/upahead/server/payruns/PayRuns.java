@@ -1,16 +1,19 @@
 package upahead.server.payruns;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
+import upahead.server.changes.LateChanges;
 import upahead.server.clock.MovableClock;
-import upahead.server.payruns.PayRunStore.AccountKey;
-import upahead.server.payruns.PayRunStore.Posted;
+import upahead.server.payruns.PostedLines.AccountKey;
+import upahead.server.payruns.PostedLines.Posted;
 import upahead.server.people.Organisation;
 import upahead.server.people.PayGroup;
 import upahead.server.problems.Refusal;
@@ -20,29 +23,37 @@ import upahead.server.words.Words;
 @Service
 public class PayRuns {
 
+    private static final int BATCH = 2000;
+
     private final PayRunStore store;
+    private final PostedLines posted;
     private final WorksheetBuilder worksheets;
     private final Blockers blockers;
     private final Organisation organisation;
     private final CurrentUser user;
     private final Audit audit;
     private final MovableClock clock;
+    private final LateChanges changes;
 
     PayRuns(
             PayRunStore store,
+            PostedLines posted,
             WorksheetBuilder worksheets,
             Blockers blockers,
             Organisation organisation,
             CurrentUser user,
             Audit audit,
-            MovableClock clock) {
+            MovableClock clock,
+            LateChanges changes) {
         this.store = store;
+        this.posted = posted;
         this.worksheets = worksheets;
         this.blockers = blockers;
         this.organisation = organisation;
         this.user = user;
         this.audit = audit;
         this.clock = clock;
+        this.changes = changes;
     }
 
     /** The runs of a group, newest first. */
@@ -74,7 +85,12 @@ public class PayRuns {
     public Worksheet worksheet(long id) {
         PayRun run = get(id);
         return new Worksheet(
-                run, organisation.payGroup(run.payGroupId()).name(), blockers.of(run), worksheets.rows(run));
+                run,
+                organisation.payGroup(run.payGroupId()).name(),
+                blockers.of(run),
+                run.isClosed() && newestClosed(run.payGroupId()).id() == id,
+                store.events(id),
+                worksheets.rows(run));
     }
 
     /** What stops the close of a run. */
@@ -93,8 +109,7 @@ public class PayRuns {
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public Worksheet close(long id) {
         PayRun run = get(id);
-        if (run.state() == RunState.CLOSED
-                || !store.close(id, clock.now(), user.get().name())) {
+        if (run.isClosed() || !store.close(id, clock.now(), user.get().name(), changes.newest())) {
             throw Refusal.conflict(closedAlready(get(id)));
         }
         List<Blocker> stopping = blockers.of(run);
@@ -103,15 +118,96 @@ public class PayRuns {
                     "This run cannot be closed yet. " + stopping.get(0).message()
                             + (stopping.size() == 1 ? "" : " And " + (stopping.size() - 1) + " more."));
         }
-        List<Posted> lines = worksheets.rows(run).stream()
-                .flatMap(row -> row.lines().stream()
-                        .map(line -> new Posted(run.id(), new AccountKey(row.personId(), row.policyId()), line)))
-                .toList();
-        store.post(lines);
+        int lines = freeze(run);
+        store.addEvent(id, event(RunEvent.What.CLOSED, ""));
         PayGroup group = organisation.payGroup(run.payGroupId());
-        store.add(group.id(), group.calendar().after(run.period()));
-        audit.record("pay run", id, "closed a run", null, run.period() + ", " + lines.size() + " lines");
+        DateSpan next = group.calendar().after(run.period());
+        if (store.ofGroup(group.id()).stream()
+                .noneMatch(other -> other.firstDay().equals(next.first()))) {
+            store.add(group.id(), next);
+        }
+        audit.record("pay run", id, "closed a run", null, run.period() + ", " + lines + " lines");
         return worksheet(id);
+    }
+
+    private int freeze(PayRun run) {
+        List<Posted> batch = new ArrayList<>(BATCH);
+        int[] frozen = {0};
+        worksheets.each(run, row -> {
+            AccountKey account = new AccountKey(row.personId(), row.policyId());
+            for (WorksheetLine line : row.lines()) {
+                Long cause = line.cause() == null ? null : line.cause().id();
+                batch.add(new Posted(run.id(), run.closings() + 1, account, line.posting(), cause));
+            }
+            if (batch.size() >= BATCH) {
+                frozen[0] += add(batch);
+            }
+        });
+        return frozen[0] + add(batch);
+    }
+
+    private int add(List<Posted> batch) {
+        posted.add(batch);
+        int added = batch.size();
+        batch.clear();
+        return added;
+    }
+
+    /**
+     * Undoes the newest close of a group: posts the reversal of each of its lines and deletes nothing. The run gathers
+     * again.
+     *
+     * @param reason why, not blank
+     * @throws Refusal if the run is not the newest closed one of its group, or no reason is given
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public Worksheet undo(long id, String reason) {
+        PayRun run = get(id);
+        if (!run.isClosed()) {
+            throw Refusal.conflict("This run is not closed; there is nothing to undo.");
+        }
+        if (newestClosed(run.payGroupId()).id() != id) {
+            throw Refusal.conflict("Only the newest closed run can be undone. Undo the later ones first.");
+        }
+        if (reason.isBlank()) {
+            throw Refusal.of("reason", "Please say why the close is undone.");
+        }
+        int lines = reverse(run, reason.strip());
+        if (!store.undo(id)) {
+            throw Refusal.conflict("Somebody else has undone this close meanwhile.");
+        }
+        store.addEvent(id, event(RunEvent.What.UNDONE, reason.strip()));
+        audit.record("pay run", id, "undid a close", run.period() + ", " + lines + " lines", reason.strip());
+        return worksheet(id);
+    }
+
+    private int reverse(PayRun run, String reason) {
+        int reversed = 0;
+        long last = 0;
+        Map<Long, Posted> some;
+        do {
+            some = posted.ofNewestCloseAfter(run, last, BATCH);
+            posted.add(some.values().stream()
+                    .map(line -> new Posted(
+                            run.id(),
+                            run.closings(),
+                            line.account(),
+                            line.line().reversed(reason),
+                            null))
+                    .toList());
+            reversed += some.size();
+            last = some.keySet().stream().max(Long::compareTo).orElse(last);
+        } while (some.size() == BATCH);
+        return reversed;
+    }
+
+    private RunEvent event(RunEvent.What what, String reason) {
+        return new RunEvent(clock.now(), user.get().name(), what, reason);
+    }
+
+    private PayRun newestClosed(long payGroupId) {
+        return store.closedBefore(payGroupId, LocalDate.MAX).orElseThrow();
     }
 
     /**

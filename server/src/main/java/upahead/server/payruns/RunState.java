@@ -3,5 +3,7 @@ package upahead.server.payruns;
 /** Where a pay run stands. */
 public enum RunState {
     GATHERING,
-    CLOSED
+    CLOSED,
+    /** Closed once and taken back; it gathers again and can be closed again. */
+    UNDONE
 }

@@ -6,5 +6,13 @@ import java.util.List;
  * A run with its figures.
  *
  * @param blockers what stops its close; empty once it is closed
+ * @param canBeUndone whether it is the newest closed run of its group
+ * @param events closes and undone closes, oldest first
  */
-public record Worksheet(PayRun run, String payGroup, List<Blocker> blockers, List<WorksheetRow> rows) {}
+public record Worksheet(
+        PayRun run,
+        String payGroup,
+        List<Blocker> blockers,
+        boolean canBeUndone,
+        List<RunEvent> events,
+        List<WorksheetRow> rows) {}

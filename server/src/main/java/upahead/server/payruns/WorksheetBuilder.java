@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Consumer;
 import org.springframework.stereotype.Component;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.LineKind;
@@ -16,83 +17,133 @@ import upahead.core.quantity.Amount;
 import upahead.server.balances.Accounts;
 import upahead.server.balances.Outlook;
 import upahead.server.balances.PersonAccount;
-import upahead.server.payruns.PayRunStore.AccountKey;
-import upahead.server.payruns.PayRunStore.Posted;
+import upahead.server.changes.Causes;
+import upahead.server.changes.LateChange;
+import upahead.server.changes.LateChanges;
+import upahead.server.payruns.PostedLines.AccountKey;
+import upahead.server.payruns.PostedLines.Posted;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
 import upahead.server.words.Words;
 
-/** The figures of a run: derived while it gathers, as frozen once it is closed. */
+/** The figures of a run: derived while it gathers, as frozen once it is closed. It holds a few hundred people at once. */
 @Component
 class WorksheetBuilder {
 
-    private final PayRunStore store;
+    /** How many people's facts are in memory at the same time. */
+    private static final int PEOPLE_AT_ONCE = 500;
+
+    private final PayRunStore runs;
+    private final PostedLines posted;
     private final Accounts accounts;
     private final People people;
+    private final LateChanges changes;
 
-    WorksheetBuilder(PayRunStore store, Accounts accounts, People people) {
-        this.store = store;
+    WorksheetBuilder(PayRunStore runs, PostedLines posted, Accounts accounts, People people, LateChanges changes) {
+        this.runs = runs;
+        this.posted = posted;
         this.accounts = accounts;
         this.people = people;
+        this.changes = changes;
     }
 
     /** Rows with something to say first, then by name. */
     List<WorksheetRow> rows(PayRun run) {
-        List<Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId()));
-        Map<AccountKey, List<Posted>> posted =
-                store.posted(group.stream().map(Person::id).toList());
-        Optional<LocalDate> closedThrough = closedThrough(run);
         List<WorksheetRow> rows = new ArrayList<>();
-        for (PersonAccount account : accounts.of(group, Outlook.recorded())) {
-            List<Posted> own = posted.getOrDefault(key(account), List.of());
-            List<NewPosting> lines = run.state() == RunState.CLOSED
-                    ? own.stream()
-                            .filter(line -> line.runId() == run.id())
-                            .map(Posted::line)
-                            .toList()
-                    : Closing.postings(
-                            Derivation.derive(account.account(), run.lastDay()),
-                            own.stream().map(WorksheetBuilder::frozen).toList(),
-                            closedThrough,
-                            run.period());
-            Amount opening = Amount.sum(own.stream()
-                    .filter(line -> line.line().on().isBefore(run.firstDay()) && line.runId() != run.id())
-                    .map(line -> line.line().amount())
-                    .toList());
-            if (!lines.isEmpty() || account.person().isEmployedWithin(run.firstDay(), run.lastDay())) {
-                rows.add(row(account, opening, lines, run));
-            }
-        }
+        each(run, rows::add);
         rows.sort(Comparator.comparing((WorksheetRow row) -> row.cautions().isEmpty())
                 .thenComparing(WorksheetRow::person)
                 .thenComparing(WorksheetRow::policy));
         return rows;
     }
 
-    /** The last day of the newest closed run before a run. */
-    Optional<LocalDate> closedThrough(PayRun run) {
-        return store.ofGroup(run.payGroupId()).stream()
-                .filter(other ->
-                        other.state() == RunState.CLOSED && other.lastDay().isBefore(run.firstDay()))
-                .map(PayRun::lastDay)
-                .max(LocalDate::compareTo);
+    /** The rows one after the other, in order of the people's names. */
+    void each(PayRun run, Consumer<WorksheetRow> consumer) {
+        List<Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId()));
+        for (int from = 0; from < group.size(); from += PEOPLE_AT_ONCE) {
+            List<Person> some = group.subList(from, Math.min(group.size(), from + PEOPLE_AT_ONCE));
+            if (run.isClosed()) {
+                frozenRows(run, some, consumer);
+            } else {
+                derivedRows(run, some, consumer);
+            }
+        }
+    }
+
+    private void frozenRows(PayRun run, List<Person> some, Consumer<WorksheetRow> consumer) {
+        List<Long> ids = some.stream().map(Person::id).toList();
+        Map<AccountKey, List<Posted>> lines = posted.ofNewestClose(run, ids);
+        Map<AccountKey, Amount> openings = posted.openings(ids, run);
+        Map<Long, LateChange> causes = changes.get(lines.values().stream()
+                .flatMap(List::stream)
+                .map(Posted::lateChangeId)
+                .filter(id -> id != null)
+                .distinct()
+                .toList());
+        for (PersonAccount account : accounts.of(some, Outlook.recorded())) {
+            AccountKey key = key(account);
+            offer(
+                    run,
+                    account,
+                    openings.getOrDefault(key, Amount.ZERO),
+                    lines.getOrDefault(key, List.of()).stream()
+                            .map(line -> WorksheetLine.of(line.line(), causes.get(line.lateChangeId())))
+                            .toList(),
+                    consumer);
+        }
+    }
+
+    private void derivedRows(PayRun run, List<Person> some, Consumer<WorksheetRow> consumer) {
+        Map<AccountKey, List<Frozen>> frozen =
+                posted.frozen(some.stream().map(Person::id).toList());
+        Optional<PayRun> before = runs.closedBefore(run.payGroupId(), run.firstDay());
+        Optional<LocalDate> closedThrough = before.map(PayRun::lastDay);
+        Causes causes = changes.since(
+                before.map(closed -> runs.changesSeen(closed.id())).orElse(0L));
+        for (PersonAccount account : accounts.of(some, Outlook.recorded())) {
+            List<Frozen> own = frozen.getOrDefault(key(account), List.of());
+            List<WorksheetLine> lines = Closing.postings(
+                            Derivation.derive(account.account(), run.lastDay()), own, closedThrough, run.period())
+                    .stream()
+                    .map(line -> withCause(account, line, causes))
+                    .toList();
+            offer(run, account, Amount.sum(own.stream().map(Frozen::amount).toList()), lines, consumer);
+        }
+    }
+
+    private static WorksheetLine withCause(PersonAccount account, NewPosting line, Causes causes) {
+        if (!line.isCorrection()) {
+            return WorksheetLine.of(line, null);
+        }
+        LateChange cause = causes.of(account.person().id(), account.policy().id(), line.about())
+                .orElse(null);
+        return WorksheetLine.of(cause == null ? line : line.because(cause.what()), cause);
+    }
+
+    private static void offer(
+            PayRun run,
+            PersonAccount account,
+            Amount opening,
+            List<WorksheetLine> lines,
+            Consumer<WorksheetRow> consumer) {
+        if (!lines.isEmpty() || account.person().isEmployedWithin(run.firstDay(), run.lastDay())) {
+            consumer.accept(row(account, opening, lines, run));
+        }
     }
 
     private static AccountKey key(PersonAccount account) {
         return new AccountKey(account.person().id(), account.policy().id());
     }
 
-    private static Frozen frozen(Posted posted) {
-        return new Frozen(
-                posted.line().about(), posted.line().kind(), posted.line().amount());
-    }
-
-    private static WorksheetRow row(PersonAccount account, Amount opening, List<NewPosting> lines, PayRun run) {
+    private static WorksheetRow row(PersonAccount account, Amount opening, List<WorksheetLine> lines, PayRun run) {
         Amount earned = total(lines, LineKind.EARNED);
         Amount taken = total(lines, LineKind.TAKEN);
-        Amount all = Amount.sum(lines.stream().map(NewPosting::amount).toList());
-        Amount withheld = Amount.sum(lines.stream().map(NewPosting::withheld).toList());
+        Amount all = Amount.sum(lines.stream().map(WorksheetLine::amount).toList());
+        Amount withheld = Amount.sum(lines.stream()
+                .filter(line -> !line.isCorrection())
+                .map(WorksheetLine::withheld)
+                .toList());
         Amount closing = opening.plus(all);
         return new WorksheetRow(
                 account.person().id(),
@@ -111,15 +162,15 @@ class WorksheetBuilder {
                 lines);
     }
 
-    private static Amount total(List<NewPosting> lines, LineKind kind) {
+    private static Amount total(List<WorksheetLine> lines, LineKind kind) {
         return Amount.sum(lines.stream()
-                .filter(line -> line.kind() == kind && !line.correction())
-                .map(NewPosting::amount)
+                .filter(line -> line.kind() == kind && !line.isCorrection())
+                .map(WorksheetLine::amount)
                 .toList());
     }
 
     private static List<String> cautions(
-            PersonAccount account, List<NewPosting> lines, Amount withheld, Amount closing, PayRun run) {
+            PersonAccount account, List<WorksheetLine> lines, Amount withheld, Amount closing, PayRun run) {
         List<String> cautions = new ArrayList<>();
         if (closing.isNegative()) {
             cautions.add("Below zero");
@@ -128,7 +179,7 @@ class WorksheetBuilder {
             cautions.add(
                     "At a limit: " + Words.amount(withheld, account.policy().unit()) + " withheld");
         }
-        if (lines.stream().anyMatch(NewPosting::correction)) {
+        if (lines.stream().anyMatch(WorksheetLine::isCorrection)) {
             cautions.add("Corrects earlier runs");
         }
         if (lines.stream()

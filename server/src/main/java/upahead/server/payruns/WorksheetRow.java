@@ -1,7 +1,6 @@
 package upahead.server.payruns;
 
 import java.util.List;
-import upahead.core.payrun.NewPosting;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 
@@ -29,4 +28,4 @@ public record WorksheetRow(
         Amount withheld,
         Amount closing,
         List<String> cautions,
-        List<NewPosting> lines) {}
+        List<WorksheetLine> lines) {}

@@ -2,6 +2,7 @@ package upahead.server.people;
 
 import static upahead.server.database.Tables.PERSON;
 import static upahead.server.database.Tables.PERSON_FTE;
+import static upahead.server.database.Tables.PERSON_PAUSE;
 import static upahead.server.database.Tables.PERSON_SCHEDULE;
 import static upahead.server.sql.Among.among;
 
@@ -17,6 +18,7 @@ import java.util.Optional;
 import org.jooq.DSLContext;
 import org.jooq.TableField;
 import org.springframework.stereotype.Repository;
+import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.Timeline;
 import upahead.core.people.Employment;
 import upahead.core.people.WeeklySchedule;
@@ -52,6 +54,41 @@ class EmploymentStore {
         insert.execute();
     }
 
+    /** Whether a schedule or full-time equivalent begins after one day and not after another. */
+    boolean beginsBetween(long personId, LocalDate after, LocalDate through) {
+        return sql.fetchExists(sql.selectFrom(PERSON_SCHEDULE)
+                        .where(PERSON_SCHEDULE.PERSON_ID.eq(personId))
+                        .and(PERSON_SCHEDULE.STARTS.gt(after))
+                        .and(PERSON_SCHEDULE.STARTS.le(through)))
+                || sql.fetchExists(sql.selectFrom(PERSON_FTE)
+                        .where(PERSON_FTE.PERSON_ID.eq(personId))
+                        .and(PERSON_FTE.STARTS.gt(after))
+                        .and(PERSON_FTE.STARTS.le(through)));
+    }
+
+    /** Lets the schedule and full-time equivalent that begin on one day begin on another. */
+    void moveBeginning(long personId, LocalDate from, LocalDate to) {
+        sql.update(PERSON_SCHEDULE)
+                .set(PERSON_SCHEDULE.STARTS, to)
+                .where(PERSON_SCHEDULE.PERSON_ID.eq(personId))
+                .and(PERSON_SCHEDULE.STARTS.eq(from))
+                .execute();
+        sql.update(PERSON_FTE)
+                .set(PERSON_FTE.STARTS, to)
+                .where(PERSON_FTE.PERSON_ID.eq(personId))
+                .and(PERSON_FTE.STARTS.eq(from))
+                .execute();
+    }
+
+    void addPause(long personId, DateSpan days, String reason) {
+        sql.insertInto(PERSON_PAUSE)
+                .set(PERSON_PAUSE.PERSON_ID, personId)
+                .set(PERSON_PAUSE.STARTS, days.first())
+                .set(PERSON_PAUSE.ENDS, days.last())
+                .set(PERSON_PAUSE.REASON, reason)
+                .execute();
+    }
+
     void addFte(long personId, LocalDate starts, Amount fte) {
         sql.insertInto(PERSON_FTE)
                 .set(PERSON_FTE.PERSON_ID, personId)
@@ -75,6 +112,9 @@ class EmploymentStore {
                         row.getPersonId(),
                         Timeline.from(row.getStarts(), new Amount(row.getFte())),
                         (before, added) -> before.with(row.getStarts(), new Amount(row.getFte()))));
+        Map<Long, List<DateSpan>> pauses = sql.selectFrom(PERSON_PAUSE)
+                .where(among(PERSON_PAUSE.PERSON_ID, ids))
+                .fetchGroups(PERSON_PAUSE.PERSON_ID, row -> new DateSpan(row.getStarts(), row.getEnds()));
         Map<Long, Employment> employments = new HashMap<>();
         sql.selectFrom(PERSON)
                 .where(among(PERSON.ID, ids))
@@ -86,7 +126,7 @@ class EmploymentStore {
                                 row.getServiceFrom(),
                                 ftes.getOrDefault(row.getId(), Timeline.empty()),
                                 schedules.getOrDefault(row.getId(), Timeline.empty()),
-                                List.of())));
+                                pauses.getOrDefault(row.getId(), List.of()))));
         return employments;
     }
 

@@ -1,6 +1,8 @@
 package upahead.server.people;
 
+import java.util.Collection;
 import java.util.List;
+import java.util.Set;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -57,6 +59,15 @@ public class Organisation {
     @Transactional(readOnly = true)
     public List<PayGroup> payGroups() {
         return store.payGroups();
+    }
+
+    /** The pay groups that some people are in. */
+    @Transactional(readOnly = true)
+    public List<PayGroup> payGroupsOf(Collection<Long> people) {
+        Set<Long> theirs = store.payGroupIdsOf(people);
+        return store.payGroups().stream()
+                .filter(group -> theirs.contains(group.id()))
+                .toList();
     }
 
     /**

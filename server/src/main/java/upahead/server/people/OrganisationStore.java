@@ -1,10 +1,15 @@
 package upahead.server.people;
 
 import static upahead.server.database.Tables.PAY_GROUP;
+import static upahead.server.database.Tables.PERSON;
 import static upahead.server.database.Tables.SITE;
 import static upahead.server.database.Tables.TEAM;
+import static upahead.server.sql.Among.among;
 
+import java.util.Collection;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.calendar.PayCalendar;
@@ -48,6 +53,13 @@ class OrganisationStore {
 
     List<Named> teams() {
         return sql.selectFrom(TEAM).orderBy(TEAM.NAME).fetch(row -> new Named(row.getId(), row.getName()));
+    }
+
+    Set<Long> payGroupIdsOf(Collection<Long> people) {
+        return new HashSet<>(sql.selectDistinct(PERSON.PAY_GROUP_ID)
+                .from(PERSON)
+                .where(among(PERSON.ID, people))
+                .fetch(PERSON.PAY_GROUP_ID));
     }
 
     List<PayGroup> payGroups() {

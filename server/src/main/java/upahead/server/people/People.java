@@ -1,14 +1,21 @@
 package upahead.server.people;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import upahead.core.calendar.DateSpan;
 import upahead.core.people.Employment;
+import upahead.core.quantity.Amount;
+import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
+import upahead.server.changes.LateChange.Subject;
+import upahead.server.changes.LateChanges;
 import upahead.server.problems.Refusal;
+import upahead.server.words.Words;
 
 /** The people, for other features. What a signed-in person may see of them is decided by the services that ask. */
 @Service
@@ -18,12 +25,16 @@ public class People {
 
     private final PersonStore store;
     private final EmploymentStore employments;
+    private final LateChanges changes;
     private final Audit audit;
+    private final CurrentUser user;
 
-    People(PersonStore store, EmploymentStore employments, Audit audit) {
+    People(PersonStore store, EmploymentStore employments, LateChanges changes, Audit audit, CurrentUser user) {
         this.store = store;
         this.employments = employments;
+        this.changes = changes;
         this.audit = audit;
+        this.user = user;
     }
 
     /**
@@ -45,6 +56,87 @@ public class People {
         employments.addFte(id, person.hired(), person.fte());
         audit.record("person", id, "added a person", null, person);
         return id;
+    }
+
+    /**
+     * Moves the hire date, and with it the schedule, full-time equivalent and service date that began on the old one.
+     *
+     * @throws Refusal if the new date is after the last day
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void moveHireDate(long personId, LocalDate to) {
+        Person before = get(personId);
+        if (before.lastDay() != null && before.lastDay().isBefore(to)) {
+            throw Refusal.of("hired", "The hire date is after the last day, " + Words.day(before.lastDay()) + ".");
+        }
+        if (employments.beginsBetween(personId, before.hired(), to)) {
+            throw Refusal.of("hired", "A schedule or FTE begins before " + Words.day(to) + "; change that first.");
+        }
+        store.moveHireDate(personId, before.hired(), to);
+        employments.moveBeginning(personId, before.hired(), to);
+        audit.record("person", personId, "moved the hire date", before.hired(), to);
+    }
+
+    /**
+     * Changes the full-time equivalent from a date on.
+     *
+     * @throws Refusal if it is below zero or the date is before the hire date
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void changeFte(long personId, LocalDate from, Amount fte) {
+        requireEmployed(personId, from);
+        if (fte.isNegative()) {
+            throw Refusal.of("fte", "The full-time equivalent must be at least 0.");
+        }
+        employments.addFte(personId, from, fte);
+        noteLate(personId, from, "FTE changed to " + fte);
+        audit.record("person", personId, "changed the FTE from " + from, null, fte);
+    }
+
+    /**
+     * Changes the weekly schedule from a date on.
+     *
+     * @param week scheduled hours from Monday to Sunday
+     * @throws Refusal if the week has not seven days or the date is before the hire date
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void changeSchedule(long personId, LocalDate from, List<Amount> week) {
+        requireEmployed(personId, from);
+        if (week.size() != WEEKDAYS) {
+            throw Refusal.of("week", "A week has seven days.");
+        }
+        employments.addSchedule(personId, from, week);
+        noteLate(personId, from, "Schedule changed");
+        audit.record("person", personId, "changed the schedule from " + from, null, week);
+    }
+
+    /**
+     * Sets a pause in which nothing is earned by time and nothing is scheduled.
+     *
+     * @throws Refusal if it begins before the hire date
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void pause(long personId, DateSpan days, String reason) {
+        requireEmployed(personId, days.first());
+        employments.addPause(personId, days, reason);
+        noteLate(personId, days.first(), "Pause set (" + reason + ")");
+        audit.record("person", personId, "set a pause", null, days + ", " + reason);
+    }
+
+    private void requireEmployed(long personId, LocalDate from) {
+        if (from.isBefore(get(personId).hired())) {
+            throw Refusal.of("from", "That is before the hire date.");
+        }
+    }
+
+    private void noteLate(long personId, LocalDate from, String what) {
+        String sentence =
+                what + " from " + Words.day(from) + " by " + user.get().name();
+        changes.note(personId, null, from, sentence, Subject.PERSON, personId);
     }
 
     @Transactional

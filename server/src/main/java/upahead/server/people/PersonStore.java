@@ -6,6 +6,7 @@ import static upahead.server.database.Tables.SITE;
 import static upahead.server.database.Tables.TEAM;
 import static upahead.server.sql.Among.among;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
@@ -43,6 +44,16 @@ class PersonStore {
                 .set(PERSON.SERVICE_FROM, person.serviceFrom())
                 .returningResult(PERSON.ID)
                 .fetchOne(PERSON.ID);
+    }
+
+    /** Moves the hire date, and the service date where it was the same. */
+    void moveHireDate(long personId, LocalDate from, LocalDate to) {
+        sql.update(PERSON).set(PERSON.HIRED, to).where(PERSON.ID.eq(personId)).execute();
+        sql.update(PERSON)
+                .set(PERSON.SERVICE_FROM, to)
+                .where(PERSON.ID.eq(personId))
+                .and(PERSON.SERVICE_FROM.eq(from))
+                .execute();
     }
 
     void setApprover(long personId, long approverId) {

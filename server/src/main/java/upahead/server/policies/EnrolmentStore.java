@@ -9,8 +9,8 @@ import java.util.List;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
+import upahead.core.policy.EndBalance;
 import upahead.core.policy.Enrolment;
-import upahead.core.policy.Leftover;
 
 /** Who is enrolled in what. */
 @Repository
@@ -35,6 +35,26 @@ class EnrolmentStore {
                 .execute();
     }
 
+    /** Lets an enrolment begin on another day. */
+    void move(long personId, long policyId, LocalDate starts) {
+        sql.update(ENROLMENT)
+                .set(ENROLMENT.STARTS, starts)
+                .where(ENROLMENT.PERSON_ID.eq(personId))
+                .and(ENROLMENT.POLICY_ID.eq(policyId))
+                .execute();
+    }
+
+    /** Ends an enrolment, and says what becomes of the balance. */
+    void end(long personId, long policyId, Enrolment.End end, Long movedTo) {
+        sql.update(ENROLMENT)
+                .set(ENROLMENT.ENDS, end.on())
+                .set(ENROLMENT.LEFTOVER, end.balance().name())
+                .set(ENROLMENT.MOVED_TO, movedTo)
+                .where(ENROLMENT.PERSON_ID.eq(personId))
+                .and(ENROLMENT.POLICY_ID.eq(policyId))
+                .execute();
+    }
+
     List<Long> peopleIn(long policyId) {
         return sql.select(ENROLMENT.PERSON_ID)
                 .from(ENROLMENT)
@@ -48,10 +68,11 @@ class EnrolmentStore {
                 .fetch(row -> new Enrolled(
                         row.getPersonId(),
                         row.getPolicyId(),
-                        new Enrolment(row.getStarts(), end(row.getEnds(), row.getLeftover()))));
+                        new Enrolment(row.getStarts(), end(row.getEnds(), row.getLeftover())),
+                        row.getMovedTo()));
     }
 
     private static Optional<Enrolment.End> end(LocalDate ends, String leftover) {
-        return Optional.ofNullable(ends).map(on -> new Enrolment.End(on, Leftover.valueOf(leftover)));
+        return Optional.ofNullable(ends).map(on -> new Enrolment.End(on, EndBalance.valueOf(leftover)));
     }
 }

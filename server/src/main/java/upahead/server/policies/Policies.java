@@ -12,14 +12,21 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.Timeline;
+import upahead.core.policy.EndBalance;
 import upahead.core.policy.Enrolment;
 import upahead.core.policy.Policy;
 import upahead.core.policy.Terms;
+import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
+import upahead.server.changes.LateChange.Subject;
+import upahead.server.changes.LateChanges;
+import upahead.server.people.Organisation;
+import upahead.server.people.PayGroup;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
 import upahead.server.problems.Refusal;
+import upahead.server.words.Words;
 
 /** Writing policies, putting versions in force and enrolling the people they cover. */
 @Service
@@ -31,13 +38,26 @@ public class Policies {
     private final PolicyStore store;
     private final EnrolmentStore enrolments;
     private final People people;
+    private final Organisation organisation;
+    private final LateChanges changes;
     private final Audit audit;
+    private final CurrentUser user;
 
-    Policies(PolicyStore store, EnrolmentStore enrolments, People people, Audit audit) {
+    Policies(
+            PolicyStore store,
+            EnrolmentStore enrolments,
+            People people,
+            Organisation organisation,
+            LateChanges changes,
+            Audit audit,
+            CurrentUser user) {
         this.store = store;
         this.enrolments = enrolments;
         this.people = people;
+        this.organisation = organisation;
+        this.changes = changes;
         this.audit = audit;
+        this.user = user;
     }
 
     @Transactional(readOnly = true)
@@ -70,6 +90,40 @@ public class Policies {
     @Transactional(readOnly = true)
     public List<Enrolled> enrolled(Collection<Long> personIds) {
         return enrolments.of(personIds);
+    }
+
+    /**
+     * Ends somebody's enrolment.
+     *
+     * @param movedTo the policy of the same unit in which the balance goes on, null where it does not
+     * @throws Refusal if somebody is not enrolled, the end is before the beginning, or the balance cannot go on there
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void endEnrolment(long personId, long policyId, Enrolment.End end, Long movedTo) {
+        Enrolled enrolled = enrolments.of(List.of(personId)).stream()
+                .filter(each -> each.policyId() == policyId)
+                .findFirst()
+                .orElseThrow(() -> Refusal.of("policyId", "This person is not enrolled in this policy."));
+        if (end.on().isBefore(enrolled.enrolment().from())) {
+            throw Refusal.of(
+                    "on",
+                    "The enrolment begins on " + Words.day(enrolled.enrolment().from()) + ".");
+        }
+        PolicyDetail policy = get(policyId);
+        if ((end.balance() == EndBalance.MOVE) != (movedTo != null)
+                || (movedTo != null && get(movedTo).unit() != policy.unit())) {
+            throw Refusal.of("movedTo", "The balance can go on in another policy of the same unit.");
+        }
+        enrolments.end(personId, policyId, end, movedTo);
+        changes.note(
+                personId,
+                null,
+                end.on(),
+                "Enrolment in " + policy.name() + " ended on " + Words.day(end.on()),
+                Subject.PERSON,
+                personId);
+        audit.record("enrolment", policyId, "ended the enrolment of person " + personId, enrolled.enrolment(), end);
     }
 
     /**
@@ -138,9 +192,34 @@ public class Policies {
         }
         List<Enrolled> added = newlyCovered(policyId, coverage, from);
         enrolments.enrol(policyId, added);
+        requireChangesAtPeriodStarts(policyId, from);
+        changes.note(
+                null,
+                policyId,
+                from,
+                "Version of " + policy.name() + " from " + Words.day(from) + " put in force by "
+                        + user.get().name(),
+                Subject.POLICY,
+                policyId);
         audit.record(
                 "policy", policyId, "put a version in force from " + from, null, added.size() + " people enrolled");
         return get(policyId);
+    }
+
+    /** Method and rhythm of earning change only from the first day of a pay period on, for each pay group covered. */
+    private void requireChangesAtPeriodStarts(long policyId, LocalDate from) {
+        Policy rules = rules(get(policyId));
+        for (PayGroup group : organisation.payGroupsOf(enrolments.peopleIn(policyId))) {
+            for (LocalDate day : rules.changesInsidePeriods(group.calendar())) {
+                DateSpan period = group.calendar().periodOf(day);
+                throw Refusal.of(
+                        "from",
+                        "How or when is earned can change only from the first day of a pay period on. For "
+                                + group.name() + " that is " + Words.day(period.first()) + " or "
+                                + Words.day(group.calendar().after(period).first())
+                                + (day.equals(from) ? "." : "; the version from " + Words.day(day) + " changes it."));
+            }
+        }
     }
 
     /** The people whom a coverage would enrol from a date on. */
@@ -158,7 +237,7 @@ public class Policies {
         return covered(coverage, from).stream()
                 .filter(person -> !already.contains(person.id()))
                 .map(person ->
-                        new Enrolled(person.id(), policyId, Enrolment.from(DateSpan.later(person.hired(), from))))
+                        new Enrolled(person.id(), policyId, Enrolment.from(DateSpan.later(person.hired(), from)), null))
                 .toList();
     }
 

@@ -12,6 +12,7 @@ import java.util.Map;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.server.database.tables.records.PolicyRecord;
 import upahead.server.database.tables.records.PolicyVersionRecord;
@@ -44,6 +45,12 @@ class PolicyStore {
                 .set(POLICY.DAYS_OFF_COST, policy.rules().daysOffCost())
                 .set(POLICY.NOTICE_DAYS, policy.rules().noticeDays())
                 .set(POLICY.NOTE_REQUIRED, policy.rules().noteRequired())
+                .set(POLICY.LEAVE_IN, policy.rules().leaveIn().name())
+                .set(
+                        POLICY.SMALLEST_STEP,
+                        policy.rules().smallestStep() == null
+                                ? null
+                                : policy.rules().smallestStep().value())
                 .returningResult(POLICY.ID)
                 .fetchOne(POLICY.ID);
     }
@@ -107,7 +114,12 @@ class PolicyStore {
                 row.getPayrollCode(),
                 row.getBenefitYear(),
                 new RequestRules(
-                        row.getHolidaysCost(), row.getDaysOffCost(), row.getNoticeDays(), row.getNoteRequired()),
+                        row.getHolidaysCost(),
+                        row.getDaysOffCost(),
+                        row.getNoticeDays(),
+                        row.getNoteRequired(),
+                        LeaveIn.valueOf(row.getLeaveIn()),
+                        row.getSmallestStep() == null ? null : new Amount(row.getSmallestStep())),
                 people,
                 versions);
     }

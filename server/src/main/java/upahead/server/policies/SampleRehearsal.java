@@ -5,6 +5,7 @@ import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import org.springframework.lang.Nullable;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import upahead.core.calendar.DateSpan;
@@ -26,6 +27,7 @@ import upahead.core.policy.Enrolment;
 import upahead.core.policy.Policy;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
+import upahead.server.policies.RuleConflicts.RuleConflict;
 
 /** Two years of a sample person under the text of a policy that is being written. */
 @Service
@@ -36,13 +38,15 @@ public class SampleRehearsal {
     /**
      * @param hired the sample person's hire date, from which the two years run
      * @param hoursADay from Monday to Friday, without leave
+     * @param rules for requests, null where they are not to be looked at
      */
     public record Sample(
             @NotNull Unit unit,
             @NotNull String benefitYear,
             @NotNull @Valid TermsDocument terms,
             @NotNull LocalDate hired,
-            @NotNull Amount hoursADay) {}
+            @NotNull Amount hoursADay,
+            @Nullable @Valid RequestRules rules) {}
 
     /** One change of the sample's balance. */
     public record SampleLine(LocalDate on, LineKind kind, Amount amount, Amount withheld, Amount balance, String why) {}
@@ -52,6 +56,7 @@ public class SampleRehearsal {
      * @param earned over the two years
      * @param withheld over the two years
      * @param lapsed over the two years
+     * @param conflicts rules that do not go together
      */
     public record Rehearsed(
             LocalDate from,
@@ -61,7 +66,8 @@ public class SampleRehearsal {
             Amount withheld,
             Amount lapsed,
             Amount closing,
-            List<SampleLine> lines) {}
+            List<SampleLine> lines,
+            List<RuleConflict> conflicts) {}
 
     /** Derives the sample's ledger. */
     @PreAuthorize("hasRole('ADMINISTRATOR')")
@@ -90,7 +96,8 @@ public class SampleRehearsal {
                 Amount.sum(ledger.lines().stream().map(LedgerLine::withheld).toList()),
                 total(ledger, LineKind.LAPSED).negated(),
                 ledger.balance(through),
-                ledger.lines().stream().map(SampleRehearsal::line).toList());
+                ledger.lines().stream().map(SampleRehearsal::line).toList(),
+                RuleConflicts.of(sample.unit(), sample.benefitYear(), sample.terms(), sample.rules()));
     }
 
     private static Amount total(Ledger ledger, LineKind kind) {

@@ -3,6 +3,7 @@ package upahead.server.policies;
 import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Supplier;
 import org.springframework.lang.Nullable;
 import upahead.core.earning.EarningMethod;
@@ -19,6 +20,7 @@ import upahead.core.policy.Wait;
 import upahead.core.policy.YearEnd;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Rounding;
+import upahead.server.hours.HoursKinds;
 import upahead.server.problems.Refusal;
 
 /**
@@ -51,7 +53,12 @@ public record TermsDocument(
         NONE
     }
 
-    /** How time is earned: of the figures, those of the method count. */
+    /**
+     * How time is earned: of the figures, those of the method count.
+     *
+     * @param counts the kinds of hours that count; null for regular hours and overtime
+     * @param hoursPost when hours post; null for the end of the pay period
+     */
     public record Earning(
             @NotNull Method method,
             @Nullable Amount amount,
@@ -64,7 +71,90 @@ public record TermsDocument(
             @Nullable Amount forEvery,
             boolean wholeStepsOnly,
             boolean paidLeaveCounts,
-            boolean paidHolidaysCount) {}
+            boolean paidHolidaysCount,
+            @Nullable List<String> counts,
+            @Nullable PerHoursWorked.Posts hoursPost) {
+
+        public static Earning none() {
+            return new Earning(
+                    Method.NONE, null, null, null, false, null, null, null, null, false, false, false, null, null);
+        }
+
+        public static Earning upfront(String amount, Upfront.FirstYear firstYear) {
+            return new Earning(
+                    Method.UPFRONT,
+                    Amount.of(amount),
+                    firstYear,
+                    null,
+                    false,
+                    null,
+                    null,
+                    null,
+                    null,
+                    false,
+                    false,
+                    false,
+                    null,
+                    null);
+        }
+
+        /** An amount a year, divided over its periods. */
+        public static Earning perYear(
+                String amount, PerPeriod.Every every, PerPeriod.Posts posts, PerPeriod.Months months) {
+            return new Earning(
+                    Method.PER_PERIOD,
+                    Amount.of(amount),
+                    null,
+                    every,
+                    true,
+                    posts,
+                    months,
+                    PerPeriod.Partial.BY_DAYS,
+                    null,
+                    false,
+                    false,
+                    false,
+                    null,
+                    null);
+        }
+
+        public static Earning perHours(String earn, String forEvery) {
+            return new Earning(
+                    Method.PER_HOURS_WORKED,
+                    Amount.of(earn),
+                    null,
+                    null,
+                    false,
+                    null,
+                    null,
+                    null,
+                    Amount.of(forEvery),
+                    false,
+                    false,
+                    false,
+                    null,
+                    null);
+        }
+
+        /** Earned by the hour, with what counts as hours worked. */
+        public Earning counting(List<String> kinds, boolean wholeSteps, boolean paidLeave, boolean paidHolidays) {
+            return new Earning(
+                    method,
+                    amount,
+                    firstYear,
+                    every,
+                    perYear,
+                    posts,
+                    months,
+                    partial,
+                    forEvery,
+                    wholeSteps,
+                    paidLeave,
+                    paidHolidays,
+                    kinds,
+                    hoursPost);
+        }
+    }
 
     /** A tenure band. */
     public record Band(int fromYears, @NotNull Amount amount) {}
@@ -136,11 +226,24 @@ public record TermsDocument(
                                 figure,
                                 required("terms.earning.forEvery", earning.forEvery()),
                                 earning.wholeStepsOnly(),
-                                PerHoursWorked.STANDARD_KINDS,
+                                kinds(),
                                 earning.paidLeaveCounts(),
                                 earning.paidHolidaysCount(),
-                                PerHoursWorked.Posts.PAY_PERIOD_END));
+                                or(earning.hoursPost(), PerHoursWorked.Posts.PAY_PERIOD_END)));
         };
+    }
+
+    private Set<String> kinds() {
+        if (earning.counts() == null) {
+            return PerHoursWorked.STANDARD_KINDS;
+        }
+        if (earning.counts().isEmpty() || !HoursKinds.ALL.containsAll(earning.counts())) {
+            throw Refusal.of(
+                    "terms.earning.counts",
+                    "Please name at least one kind of hours that counts, of: " + String.join(", ", HoursKinds.ALL)
+                            + ".");
+        }
+        return Set.copyOf(earning.counts());
     }
 
     private static Usability usability(CarriedUsable rule) {

@@ -3,5 +3,7 @@ package upahead.server.requests;
 /** What was decided about one day. */
 public enum Decision {
     APPROVED,
-    DECLINED
+    DECLINED,
+    /** Approved once and taken back. */
+    CANCELLED
 }

@@ -3,6 +3,7 @@ package upahead.server.requests;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
@@ -38,6 +39,12 @@ class RequestController {
             }));
         }
     }
+
+    /** Approved days to be cancelled, why, and the state of the request that was looked at. */
+    record CancellationForm(
+            int seenEdits,
+            @NotEmpty(message = "please choose at least one day") Set<LocalDate> days,
+            @NotBlank(message = "please say why") String reason) {}
 
     /** The state of the request that was looked at. */
     record Seen(int seenEdits) {}
@@ -85,5 +92,10 @@ class RequestController {
     @PostMapping("/requests/{id}/withdrawal")
     RequestDetail withdraw(@PathVariable long id, @Valid @RequestBody Seen seen) {
         return requests.withdraw(id, seen.seenEdits());
+    }
+
+    @PostMapping("/requests/{id}/cancellation")
+    RequestDetail cancel(@PathVariable long id, @Valid @RequestBody CancellationForm form) {
+        return requests.cancel(id, form.seenEdits(), form.days(), form.reason());
     }
 }

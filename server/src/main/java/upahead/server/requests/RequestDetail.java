@@ -7,6 +7,7 @@ import java.util.List;
  * A request with everything needed to decide it.
  *
  * @param mayDecide whether whoever looks at it can decide it
+ * @param mayCancel whether whoever looks at it can cancel its approved days
  * @param recent the person's latest other requests
  */
 public record RequestDetail(
@@ -14,6 +15,7 @@ public record RequestDetail(
         RequestReview review,
         boolean mayDecide,
         boolean mayWithdraw,
+        boolean mayCancel,
         List<Event> history,
         List<RequestSummary> recent) {
 

@@ -13,6 +13,7 @@ import upahead.core.quantity.Unit;
  * @param yearEnds the last day of the benefit year of its last day
  * @param leftAtYearEnd the balance forecast for that day with the request taken
  * @param waitingElsewhere the total of other requests of this person that still wait
+ * @param affordable its largest affordable part, null where all of it is
  */
 public record RequestReview(
         Unit unit,
@@ -22,7 +23,19 @@ public record RequestReview(
         Amount leftAtYearEnd,
         Amount waitingElsewhere,
         List<DayView> days,
-        List<Problem> problems) {
+        List<Problem> problems,
+        @Nullable AffordablePart affordable) {
+
+    /**
+     * The largest part of a request that is affordable.
+     *
+     * @param amount of all its days
+     * @param days the affordable amounts by date; a day that is not there costs more than can be afforded
+     */
+    public record AffordablePart(Amount amount, List<AffordableDay> days) {}
+
+    /** What of a day is affordable. */
+    public record AffordableDay(LocalDate on, Amount amount) {}
 
     /**
      * Something that stands against a request.

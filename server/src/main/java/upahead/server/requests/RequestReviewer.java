@@ -31,6 +31,8 @@ import upahead.server.people.People;
 import upahead.server.people.Person;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.problems.Refusal;
+import upahead.server.requests.RequestReview.AffordableDay;
+import upahead.server.requests.RequestReview.AffordablePart;
 import upahead.server.requests.RequestReview.Problem;
 import upahead.server.words.Words;
 
@@ -93,10 +95,13 @@ class RequestReviewer {
                         .withTaken(Stream.concat(facts.facts().taken().stream(), asked.stream())
                                 .toList())),
                 year.last());
+        AffordablePart affordable = null;
         if (!asked.isEmpty()) {
-            RequestCheck.of(facts, asked).problems().stream()
+            RequestCheck check = RequestCheck.of(facts, asked);
+            check.problems().stream()
                     .map(problem -> RequestWords.of(problem, account.policy().unit()))
                     .forEach(problems::add);
+            affordable = check.isAffordable() ? null : affordable(account, asked);
         }
         problems.sort(Comparator.comparing(Problem::on, Comparator.nullsFirst(Comparator.naturalOrder())));
         Map<LocalDate, List<String>> away = away(account.person(), days);
@@ -112,7 +117,17 @@ class RequestReviewer {
                 days.stream()
                         .map(day -> view(day, facts, with, away.getOrDefault(day.on(), List.of())))
                         .toList(),
-                List.copyOf(problems));
+                List.copyOf(problems),
+                affordable);
+    }
+
+    private static AffordablePart affordable(PersonAccount account, List<Taken> asked) {
+        List<Taken> part = RequestCheck.largestAffordable(account.account(), asked, PartsOfDays.step(account.policy()));
+        return new AffordablePart(
+                Amount.sum(part.stream().map(Taken::amount).toList()),
+                part.stream()
+                        .map(day -> new AffordableDay(day.on(), day.amount()))
+                        .toList());
     }
 
     private static DayView view(RequestStore.StoredDay day, Account account, Ledger with, List<String> away) {
@@ -167,6 +182,7 @@ class RequestReviewer {
                         day.on(), "days", "Only " + due + " hours are scheduled on " + Words.weekday(day.on()) + "."));
             }
         }
+        days.stream().flatMap(day -> PartsOfDays.problem(policy, day).stream()).forEach(problems::add);
         LocalDate first = days.get(0).on();
         if (!first.isBefore(today)
                 && first.isBefore(today.plusDays(policy.rules().noticeDays()))) {

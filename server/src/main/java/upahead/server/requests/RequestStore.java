@@ -101,6 +101,18 @@ class RequestStore {
                 == 1;
     }
 
+    /** Changes a decided request's state if it is still as it was seen; tells whether it was. */
+    boolean cancel(long id, int seenEdits, RequestState to) {
+        return sql.update(LEAVE_REQUEST)
+                        .set(LEAVE_REQUEST.STATE, to.name())
+                        .set(LEAVE_REQUEST.EDITS, seenEdits + 1)
+                        .where(LEAVE_REQUEST.ID.eq(id))
+                        .and(LEAVE_REQUEST.EDITS.eq(seenEdits))
+                        .and(LEAVE_REQUEST.STATE.in(RequestState.APPROVED.name(), RequestState.PARTLY_APPROVED.name()))
+                        .execute()
+                == 1;
+    }
+
     void decide(long id, LocalDate on, Decision decision) {
         sql.update(LEAVE_DAY)
                 .set(LEAVE_DAY.DECISION, decision.name())

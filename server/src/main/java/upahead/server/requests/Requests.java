@@ -6,13 +6,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import upahead.core.calendar.DateSpan;
 import upahead.server.access.CurrentUser;
 import upahead.server.access.SignedIn;
 import upahead.server.audit.Audit;
+import upahead.server.changes.LateChange.Subject;
+import upahead.server.changes.LateChanges;
 import upahead.server.clock.MovableClock;
 import upahead.server.json.Page;
 import upahead.server.mail.Mailbox;
@@ -26,6 +30,9 @@ import upahead.server.words.Words;
 @Service
 public class Requests {
 
+    private static final Set<RequestState> CANCELLABLE =
+            EnumSet.of(RequestState.APPROVED, RequestState.PARTLY_APPROVED);
+
     private static final int RECENT = 6;
     private static final int LONGEST_MESSAGE = 1000;
 
@@ -37,6 +44,7 @@ public class Requests {
     private final Mailbox mailbox;
     private final Audit audit;
     private final MovableClock clock;
+    private final LateChanges changes;
 
     Requests(
             RequestStore store,
@@ -46,7 +54,8 @@ public class Requests {
             CurrentUser user,
             Mailbox mailbox,
             Audit audit,
-            MovableClock clock) {
+            MovableClock clock,
+            LateChanges changes) {
         this.store = store;
         this.reviewer = reviewer;
         this.people = people;
@@ -55,6 +64,7 @@ public class Requests {
         this.mailbox = mailbox;
         this.audit = audit;
         this.clock = clock;
+        this.changes = changes;
     }
 
     /** What a request would cost and what stands against it, before it is sent. */
@@ -137,7 +147,7 @@ public class Requests {
         store.lockPerson(request.personId());
         List<LocalDate> days =
                 store.days(id).stream().map(RequestStore.StoredDay::on).toList();
-        if (!decisions.keySet().equals(Set.copyOf(days))) {
+        if (!decisions.keySet().equals(Set.copyOf(days)) || decisions.containsValue(Decision.CANCELLED)) {
             throw Refusal.of("days", "Please decide every day of the request.");
         }
         RequestState state = stateAfter(decisions);
@@ -146,6 +156,13 @@ public class Requests {
         }
         decisions.forEach((day, decision) -> store.decide(id, day, decision));
         store.addEvent(id, clock.now(), user.get().name(), state.name(), message.strip());
+        noteLate(
+                request,
+                decisions.entrySet().stream()
+                        .filter(each -> each.getValue() == Decision.APPROVED)
+                        .map(Map.Entry::getKey)
+                        .collect(Collectors.toSet()),
+                "approved");
         RequestSummary decided = get(id);
         audit.record("request", id, "decided a request", request, decided);
         tellRequester(decided, message.strip());
@@ -172,6 +189,66 @@ public class Requests {
         return detail(withdrawn);
     }
 
+    /**
+     * Cancels approved days of a decided request, also of closed periods.
+     *
+     * @param days the approved days to be cancelled, at least one
+     * @param reason why, not blank
+     * @throws Refusal if a day is not approved, no reason is given, or somebody else changed the request meanwhile
+     */
+    @Transactional
+    public RequestDetail cancel(long id, int seenEdits, Set<LocalDate> days, String reason) {
+        RequestSummary request = get(id);
+        if (!reach.leads(request.personId())) {
+            throw new AccessDeniedException("not the approver");
+        }
+        requireShort(reason);
+        if (reason.isBlank()) {
+            throw Refusal.of("reason", "Please say why it is cancelled.");
+        }
+        store.lockPerson(request.personId());
+        Set<LocalDate> approved = store.days(id).stream()
+                .filter(day -> day.decision() == Decision.APPROVED)
+                .map(RequestStore.StoredDay::on)
+                .collect(Collectors.toSet());
+        if (days.isEmpty() || !approved.containsAll(days)) {
+            throw Refusal.of("days", "Please choose days that are approved.");
+        }
+        RequestState state = approved.size() == days.size() ? RequestState.CANCELLED : RequestState.PARTLY_APPROVED;
+        if (!store.cancel(id, seenEdits, state)) {
+            throw Refusal.conflict(decidedAlready(id));
+        }
+        days.forEach(day -> store.decide(id, day, Decision.CANCELLED));
+        store.addEvent(id, clock.now(), user.get().name(), RequestState.CANCELLED.name(), reason.strip());
+        noteLate(request, days, "cancelled");
+        RequestSummary cancelled = get(id);
+        audit.record("request", id, "cancelled days " + sorted(days), request, cancelled);
+        tellRequester(cancelled, "Cancelled: " + days(days) + ". " + reason.strip());
+        return detail(cancelled);
+    }
+
+    private void noteLate(RequestSummary request, Set<LocalDate> days, String what) {
+        days.stream()
+                .min(LocalDate::compareTo)
+                .ifPresent(first -> changes.note(
+                        request.personId(),
+                        request.policyId(),
+                        first,
+                        request.policy() + " of " + days(days) + " " + what + " by "
+                                + user.get().name(),
+                        Subject.REQUEST,
+                        request.id()));
+    }
+
+    private static List<LocalDate> sorted(Set<LocalDate> days) {
+        return days.stream().sorted().toList();
+    }
+
+    private static String days(Set<LocalDate> days) {
+        List<LocalDate> sorted = sorted(days);
+        return Words.span(new DateSpan(sorted.get(0), sorted.get(sorted.size() - 1)));
+    }
+
     private RequestSummary get(long id) {
         return store.find(id).orElseThrow(() -> Refusal.notFound("request"));
     }
@@ -188,6 +265,7 @@ public class Requests {
                 reviewer.review(request),
                 waiting && reach.leads(request.personId()),
                 waiting && isOwn(request),
+                CANCELLABLE.contains(request.state()) && reach.leads(request.personId()),
                 store.events(request.id()),
                 recent);
     }

@@ -20,6 +20,7 @@ import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayRuns;
 import upahead.server.payruns.RunState;
 import upahead.server.payruns.Worksheet;
+import upahead.server.payruns.WorksheetLine;
 import upahead.server.payruns.WorksheetRow;
 import upahead.server.people.Organisation;
 import upahead.server.people.PayGroup;
@@ -68,9 +69,9 @@ class DemoTest {
 
     @Test
     void aLateCorrectionShowsInTheOpenRunWithTheDateItIsAbout() {
-        List<NewPosting> corrections = hourlyRun(0).rows().stream()
+        List<WorksheetLine> corrections = hourlyRun(0).rows().stream()
                 .flatMap(row -> row.lines().stream())
-                .filter(NewPosting::correction)
+                .filter(line -> line.sort() == NewPosting.Sort.CORRECTION)
                 .toList();
         assertThat(corrections).singleElement().satisfies(line -> {
             assertThat(line.about()).isEqualTo("2027-04-11");

@@ -18,7 +18,6 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import upahead.core.calendar.PayCalendar;
-import upahead.core.payrun.NewPosting;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.server.Somebody;
@@ -36,6 +35,9 @@ import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.PolicyKind;
 import upahead.server.policies.RequestRules;
 import upahead.server.policies.TermsDocument;
+import upahead.server.policies.TermsDocument.Earning;
+import upahead.server.policies.TermsWriter;
+import upahead.server.words.Words;
 
 /** A company of one, paid by the week, who earns 1 hour for every 10 worked; each test has a company of its own. */
 @SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:pay-runs;DB_CLOSE_DELAY=-1")
@@ -185,11 +187,13 @@ class PayRunsTest {
         assertThat(next.rows()).singleElement().satisfies(row -> {
             assertThat(row.opening()).isEqualTo(Amount.of(4));
             assertThat(row.closing()).isEqualTo(Amount.of(3));
-            NewPosting correction = row.lines().get(0);
-            assertThat(correction.correction()).isTrue();
+            WorksheetLine correction = row.lines().get(0);
+            assertThat(correction.isCorrection()).isTrue();
             assertThat(correction.about()).isEqualTo(MONDAY.plusDays(6));
             assertThat(correction.on()).isEqualTo(MONDAY.plusWeeks(1));
-            assertThat(correction.why()).startsWith("Late change; now: 30 hours counted");
+            assertThat(correction.why())
+                    .startsWith(
+                            "Hours from " + Words.day(MONDAY) + " on brought in from test.csv. Now: 30 hours counted");
         });
     }
 
@@ -240,33 +244,6 @@ class PayRunsTest {
     }
 
     private static TermsDocument oneForTen() {
-        return new TermsDocument(
-                new TermsDocument.Earning(
-                        TermsDocument.Method.PER_HOURS_WORKED,
-                        Amount.ONE,
-                        null,
-                        null,
-                        false,
-                        null,
-                        null,
-                        null,
-                        Amount.of(10),
-                        false,
-                        false,
-                        false),
-                List.of(),
-                false,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
+        return TermsWriter.earning(Earning.perHours("1", "10")).write();
     }
 }

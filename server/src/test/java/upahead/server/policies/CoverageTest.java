@@ -8,7 +8,7 @@ import java.util.List;
 import java.util.function.Supplier;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import upahead.core.quantity.Amount;
+import upahead.core.earning.Upfront;
 import upahead.core.quantity.Unit;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
@@ -17,7 +17,6 @@ import upahead.server.people.EmploymentType;
 import upahead.server.people.Person;
 import upahead.server.policies.Coverage.By;
 import upahead.server.policies.TermsDocument.Earning;
-import upahead.server.policies.TermsDocument.Method;
 import upahead.server.problems.Refusal;
 
 /** Whom a policy covers, from writing it to putting it in force. */
@@ -128,9 +127,6 @@ class CoverageTest {
     }
 
     private static TermsDocument oneDay() {
-        Earning earning =
-                new Earning(Method.UPFRONT, Amount.ONE, null, null, true, null, null, null, null, false, false, false);
-        return new TermsDocument(
-                earning, null, false, null, null, null, null, null, null, null, null, null, null, null, null);
+        return TermsWriter.earning(Earning.upfront("1", Upfront.FirstYear.FULL)).write();
     }
 }

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.security.access.AccessDeniedException;
@@ -17,8 +16,6 @@ import upahead.server.access.CurrentUser;
 import upahead.server.policies.SampleRehearsal.Rehearsed;
 import upahead.server.policies.SampleRehearsal.Sample;
 import upahead.server.policies.TermsDocument.Earning;
-import upahead.server.policies.TermsDocument.Method;
-import upahead.server.policies.TermsDocument.Time;
 
 /** Two years of a sample person, hired on Monday, 3 May 2027. */
 @WithDemo
@@ -68,35 +65,10 @@ class SampleRehearsalTest {
     }
 
     private static Sample sample(String hoursADay) {
-        Earning earning = new Earning(
-                Method.PER_HOURS_WORKED,
-                Amount.ONE,
-                null,
-                null,
-                false,
-                null,
-                null,
-                null,
-                Amount.of(40),
-                false,
-                false,
-                false);
-        TermsDocument terms = new TermsDocument(
-                earning,
-                List.of(),
-                false,
-                null,
-                new Time(60, Wait.In.DAYS),
-                Amount.of(30),
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null,
-                null);
-        return new Sample(Unit.HOURS, "01-01", terms, HIRED, Amount.of(hoursADay));
+        TermsDocument terms = TermsWriter.earning(Earning.perHours("1", "40"))
+                .waitToUse(60, Wait.In.DAYS)
+                .balanceLimit("30")
+                .write();
+        return new Sample(Unit.HOURS, "01-01", terms, HIRED, Amount.of(hoursADay), null);
     }
 }

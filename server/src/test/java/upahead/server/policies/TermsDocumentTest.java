@@ -7,6 +7,7 @@ import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.LocalDate;
 import java.time.MonthDay;
 import java.util.List;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.json.JsonTest;
@@ -45,7 +46,9 @@ class TermsDocumentTest {
                     null,
                     false,
                     false,
-                    false),
+                    false,
+                    null,
+                    null),
             List.of(new Band(3, Amount.of(20)), new Band(7, Amount.of(25))),
             true,
             new Time(1, Wait.In.MONTHS),
@@ -113,6 +116,23 @@ class TermsDocumentTest {
     }
 
     @Test
+    void theKindsOfHoursThatCountCanBeNamed() {
+        Earning earning = Earning.perHours("1", "30").counting(List.of("regular", "training"), true, true, false);
+        assertThat(TermsWriter.earning(earning).write().toTerms().earning())
+                .isEqualTo(new PerHoursWorked(
+                        Amount.ONE,
+                        Amount.of(30),
+                        true,
+                        Set.of("regular", "training"),
+                        true,
+                        false,
+                        PerHoursWorked.Posts.PAY_PERIOD_END));
+        Earning unknown = Earning.perHours("1", "30").counting(List.of("night"), false, false, false);
+        assertThatThrownBy(() -> TermsWriter.earning(unknown).write().toTerms())
+                .hasMessageStartingWith("Please name at least one kind of hours that counts");
+    }
+
+    @Test
     void aMissingFigureIsNamed() {
         assertThatThrownBy(() -> hours(null, Amount.of(30)).toTerms()).hasMessage("A figure is missing here.");
         assertThatThrownBy(() -> hours(Amount.ONE, null).toTerms()).hasMessage("A figure is missing here.");
@@ -128,7 +148,20 @@ class TermsDocumentTest {
 
     private static TermsDocument hours(Amount earn, Amount forEvery) {
         Earning earning = new Earning(
-                Method.PER_HOURS_WORKED, earn, null, null, false, null, null, null, forEvery, false, false, false);
+                Method.PER_HOURS_WORKED,
+                earn,
+                null,
+                null,
+                false,
+                null,
+                null,
+                null,
+                forEvery,
+                false,
+                false,
+                false,
+                null,
+                null);
         return new TermsDocument(
                 earning, null, false, null, null, null, null, null, null, null, null, null, null, null, null);
     }

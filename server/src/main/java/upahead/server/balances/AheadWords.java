@@ -1,0 +1,95 @@
+package upahead.server.balances;
+
+import java.time.LocalDate;
+import upahead.core.ledger.Upcoming;
+import upahead.core.quantity.Amount;
+import upahead.core.quantity.Unit;
+import upahead.server.balances.AheadView.What;
+import upahead.server.policies.PolicyDetail;
+import upahead.server.words.Words;
+
+/** Says what is ahead in plain words. */
+final class AheadWords {
+
+    private final PolicyDetail policy;
+
+    private AheadWords(PolicyDetail policy) {
+        this.policy = policy;
+    }
+
+    static AheadView of(Upcoming upcoming, PolicyDetail policy) {
+        return new AheadWords(policy).view(upcoming);
+    }
+
+    private AheadView view(Upcoming upcoming) {
+        if (upcoming instanceof Upcoming.EarningBegins begins) {
+            return view(begins, What.EARNING_BEGINS, null, "the wait before earning ends.");
+        }
+        if (upcoming instanceof Upcoming.UseBegins begins) {
+            return view(
+                    begins,
+                    What.USE_BEGINS,
+                    begins.balance(),
+                    "the wait before use ends, with " + amount(begins.balance()) + " by then.");
+        }
+        if (upcoming instanceof Upcoming.Granted granted) {
+            return view(granted, What.GRANT, granted.amount(), amount(granted.amount()) + " are granted.");
+        }
+        if (upcoming instanceof Upcoming.LimitReached reached) {
+            String limit = reached.perYear() ? "the yearly earning limit of " : "the balance limit of ";
+            return view(reached, What.LIMIT_REACHED, reached.limit(), limit + amount(reached.limit()) + " is reached.");
+        }
+        if (upcoming instanceof Upcoming.Withheld withheld) {
+            String until = withheld.through().equals(withheld.on())
+                    ? " is withheld by a limit."
+                    : " in all is withheld by a limit, until " + day(withheld.through()) + ".";
+            return view(withheld, What.WITHHELD, withheld.amount(), amount(withheld.amount()) + until);
+        }
+        if (upcoming instanceof Upcoming.Lapses lapses) {
+            return view(
+                    lapses,
+                    What.LAPSE,
+                    lapses.amount(),
+                    amount(lapses.amount()) + " lapses if it is not used by "
+                            + day(lapses.on().minusDays(1)) + ".");
+        }
+        if (upcoming instanceof Upcoming.PaidOut paid) {
+            return view(paid, What.PAY_OUT, paid.amount(), amount(paid.amount()) + " is paid out.");
+        }
+        if (upcoming instanceof Upcoming.TenureStep step) {
+            return view(
+                    step,
+                    What.TENURE_STEP,
+                    step.figure(),
+                    step.years() + " years of service: the figure becomes " + amount(step.figure()) + ".");
+        }
+        if (upcoming instanceof Upcoming.YearEnds ends) {
+            return view(
+                    ends,
+                    What.YEAR_ENDS,
+                    ends.carried(),
+                    "a new benefit year begins; " + amount(ends.carried()) + " is carried over.");
+        }
+        return view(upcoming, What.TERMS_CHANGE, null, "other terms take effect.");
+    }
+
+    private AheadView view(Upcoming upcoming, What what, Amount amount, String message) {
+        return new AheadView(
+                upcoming.on(),
+                policy.id(),
+                policy.name(),
+                policy.unit(),
+                what,
+                amount,
+                Character.toUpperCase(message.charAt(0)) + message.substring(1));
+    }
+
+    private String amount(Amount amount) {
+        Unit unit = policy.unit();
+        return Words.amount(amount, unit);
+    }
+
+    private static String day(LocalDate day) {
+        return Words.day(day);
+    }
+}

@@ -1,0 +1,72 @@
+package upahead.server.changes;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.server.access.CurrentUser;
+import upahead.server.changes.LateChange.Subject;
+import upahead.server.clock.MovableClock;
+
+/** Notes which facts were changed after a close, so that each correction of the next one can say what caused it. */
+@Service
+public class LateChanges {
+
+    private static final int LONGEST = 300;
+
+    private final LateChangeStore store;
+    private final MovableClock clock;
+    private final CurrentUser user;
+
+    LateChanges(LateChangeStore store, MovableClock clock, CurrentUser user) {
+        this.store = store;
+        this.clock = clock;
+        this.user = user;
+    }
+
+    /**
+     * Notes a change, if a closed run is concerned.
+     *
+     * @param personId null where it concerns everybody
+     * @param policyId null where it can concern every policy
+     * @param affectsFrom the first date about which a correction can be
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void note(
+            Long personId, Long policyId, LocalDate affectsFrom, String what, Subject subject, long subjectId) {
+        if (isLate(personId, affectsFrom)) {
+            String sentence = what.length() > LONGEST ? what.substring(0, LONGEST) : what;
+            store.add(new LateChange(
+                    0, clock.now(), user.get().name(), personId, policyId, affectsFrom, sentence, subject, subjectId));
+        }
+    }
+
+    /** Whether a change from a date on concerns a closed run of a person's pay group, or of any where none is given. */
+    @Transactional(readOnly = true)
+    public boolean isLate(Long personId, LocalDate affectsFrom) {
+        return store.closedThrough(personId)
+                .filter(closed -> !affectsFrom.isAfter(closed))
+                .isPresent();
+    }
+
+    /** Changes after the newest one that an earlier close has seen; that one's id, or 0 for all. */
+    @Transactional(readOnly = true)
+    public Causes since(long seen) {
+        return new Causes(store.since(seen));
+    }
+
+    /** The id of the newest change, 0 where there is none. */
+    @Transactional(readOnly = true)
+    public long newest() {
+        return store.newest();
+    }
+
+    /** All changes that were noted, by their ids. */
+    @Transactional(readOnly = true)
+    public Map<Long, LateChange> get(Collection<Long> ids) {
+        return store.get(ids).stream().collect(Collectors.toMap(LateChange::id, change -> change));
+    }
+}

@@ -1,0 +1,51 @@
+package upahead.server.hours;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import upahead.core.calendar.DateSpan;
+import upahead.core.quantity.Amount;
+import upahead.server.problems.Refusal;
+
+/** The recorded hours of one person. */
+@RestController
+@RequestMapping("/api/people/{personId}/hours")
+class HoursController {
+
+    private static final int MOST_DAYS = 400;
+
+    /** New hours, and what they were when they were looked at. */
+    record HoursChange(
+            @NotNull(message = "please choose a day") LocalDate on,
+            @NotBlank String kind,
+            @NotNull Amount seen,
+            @NotNull(message = "please give the hours") Amount hours) {}
+
+    private final HoursCorrection hours;
+
+    HoursController(HoursCorrection hours) {
+        this.hours = hours;
+    }
+
+    @GetMapping
+    List<RecordedDay> of(@PathVariable long personId, @RequestParam LocalDate from, @RequestParam LocalDate through) {
+        DateSpan days = DateSpan.between(from, through)
+                .filter(span -> span.days() <= MOST_DAYS)
+                .orElseThrow(() -> Refusal.of("through", "Please ask for 1 to " + MOST_DAYS + " days."));
+        return hours.of(personId, days);
+    }
+
+    @PutMapping
+    List<RecordedDay> change(@PathVariable long personId, @Valid @RequestBody HoursChange change) {
+        return hours.change(personId, change.on(), change.kind(), change.seen(), change.hours());
+    }
+}

@@ -1,0 +1,100 @@
+package upahead.server.hours;
+
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.core.calendar.DateSpan;
+import upahead.core.quantity.Amount;
+import upahead.server.access.CurrentUser;
+import upahead.server.audit.Audit;
+import upahead.server.changes.LateChange.Subject;
+import upahead.server.changes.LateChanges;
+import upahead.server.clock.MovableClock;
+import upahead.server.people.People;
+import upahead.server.people.Person;
+import upahead.server.problems.Refusal;
+import upahead.server.words.Words;
+
+/** Looking at and changing one person's recorded hours, also after their period was closed. */
+@Service
+public class HoursCorrection {
+
+    private static final Amount DAY = Amount.of(24);
+
+    private final HoursStore store;
+    private final People people;
+    private final LateChanges changes;
+    private final Audit audit;
+    private final CurrentUser user;
+    private final MovableClock clock;
+
+    HoursCorrection(
+            HoursStore store, People people, LateChanges changes, Audit audit, CurrentUser user, MovableClock clock) {
+        this.store = store;
+        this.people = people;
+        this.changes = changes;
+        this.audit = audit;
+        this.user = user;
+        this.clock = clock;
+    }
+
+    /** One person's hours within some days, in order of time. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public List<RecordedDay> of(long personId, DateSpan days) {
+        people.get(personId);
+        return store.of(personId, days);
+    }
+
+    /**
+     * Changes the hours of one kind on one date.
+     *
+     * @param seen what they were when they were looked at
+     * @param hours what they are to be, 0 to 24
+     * @throws Refusal if they cannot be, or somebody else changed them meanwhile
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public List<RecordedDay> change(long personId, LocalDate on, String kind, Amount seen, Amount hours) {
+        Person person = people.get(personId);
+        if (!HoursKinds.ALL.contains(kind)) {
+            throw Refusal.of("kind", "The kind must be one of " + String.join(", ", HoursKinds.ALL) + ".");
+        }
+        if (hours.isNegative() || hours.isMoreThan(DAY)) {
+            throw Refusal.of("hours", "The hours of a day are between 0 and 24.");
+        }
+        if (on.isAfter(clock.today())) {
+            throw Refusal.of("on", "Hours are recorded up to today.");
+        }
+        if (!person.isEmployedWithin(on, on)) {
+            throw Refusal.of("on", person.name() + " is not employed on " + Words.day(on) + ".");
+        }
+        Amount before = store.hours(personId, on, kind);
+        if (!before.equals(seen)) {
+            throw Refusal.conflict(
+                    "Somebody else changed these hours meanwhile to " + before + ". Yours were not stored.");
+        }
+        Amount others = Amount.sum(store.of(personId, new DateSpan(on, on)).stream()
+                .filter(other -> !other.kind().equals(kind))
+                .map(RecordedDay::hours)
+                .toList());
+        if (others.plus(hours).isMoreThan(DAY)) {
+            throw Refusal.of("hours", "With the other hours of that day this is more than 24.");
+        }
+        if (!before.equals(hours)) {
+            store.put(
+                    List.of(new HoursRow(personId, on, kind, hours)), user.get().name());
+            String what = kind + " hours of " + Words.day(on) + " changed from " + before + " to " + hours + " by "
+                    + user.get().name();
+            changes.note(personId, null, on, capitalised(what), Subject.HOURS, personId);
+            audit.record("person", personId, "changed hours of " + on, kind + " " + before, kind + " " + hours);
+        }
+        return store.of(personId, new DateSpan(on, on));
+    }
+
+    private static String capitalised(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+}

@@ -1,0 +1,177 @@
+package upahead.server.payruns;
+
+import static upahead.server.database.Tables.PAY_RUN;
+import static upahead.server.database.Tables.POSTED_LINE;
+import static upahead.server.sql.Among.among;
+
+import java.math.BigDecimal;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+import upahead.core.ledger.LineKind;
+import upahead.core.payrun.Frozen;
+import upahead.core.payrun.NewPosting;
+import upahead.core.quantity.Amount;
+
+/** The lines that runs froze. They are only ever added. */
+@Repository
+class PostedLines {
+
+    /** The account a line belongs to. */
+    record AccountKey(long personId, long policyId) {}
+
+    /**
+     * A frozen line.
+     *
+     * @param closing which close of its run froze it, from 1 on
+     * @param lateChangeId what caused a correction, null for any other line
+     */
+    record Posted(long runId, int closing, AccountKey account, NewPosting line, Long lateChangeId) {}
+
+    private final DSLContext sql;
+
+    PostedLines(DSLContext sql) {
+        this.sql = sql;
+    }
+
+    void add(List<Posted> lines) {
+        if (lines.isEmpty()) {
+            return;
+        }
+        var insert = sql.batch(sql.insertInto(
+                        POSTED_LINE,
+                        POSTED_LINE.PAY_RUN_ID,
+                        POSTED_LINE.CLOSING,
+                        POSTED_LINE.PERSON_ID,
+                        POSTED_LINE.POLICY_ID,
+                        POSTED_LINE.POSTED_ON,
+                        POSTED_LINE.ABOUT,
+                        POSTED_LINE.SORT,
+                        POSTED_LINE.KIND,
+                        POSTED_LINE.AMOUNT,
+                        POSTED_LINE.WITHHELD,
+                        POSTED_LINE.WHY,
+                        POSTED_LINE.LATE_CHANGE_ID)
+                .values((Long) null, null, null, null, null, null, null, null, null, null, null, null));
+        for (Posted posted : lines) {
+            NewPosting line = posted.line();
+            insert.bind(
+                    posted.runId(),
+                    posted.closing(),
+                    posted.account().personId(),
+                    posted.account().policyId(),
+                    line.on(),
+                    line.about(),
+                    line.sort().name(),
+                    line.kind().name(),
+                    line.amount().value(),
+                    line.withheld().value(),
+                    line.why(),
+                    posted.lateChangeId());
+        }
+        insert.execute();
+    }
+
+    /** What was posted for the accounts of some people, as later closes need it. */
+    Map<AccountKey, List<Frozen>> frozen(Collection<Long> people) {
+        Map<AccountKey, List<Frozen>> frozen = new HashMap<>();
+        sql.select(
+                        POSTED_LINE.PERSON_ID,
+                        POSTED_LINE.POLICY_ID,
+                        POSTED_LINE.ABOUT,
+                        POSTED_LINE.KIND,
+                        POSTED_LINE.AMOUNT,
+                        POSTED_LINE.WITHHELD)
+                .from(POSTED_LINE)
+                .where(among(POSTED_LINE.PERSON_ID, people))
+                .forEach(row -> frozen.computeIfAbsent(
+                                new AccountKey(row.value1(), row.value2()), unused -> new ArrayList<>())
+                        .add(new Frozen(
+                                row.value3(),
+                                LineKind.valueOf(row.value4()),
+                                new Amount(row.value5()),
+                                new Amount(row.value6()))));
+        return frozen;
+    }
+
+    /** The balances that other runs had posted before the first day of a run. */
+    Map<AccountKey, Amount> openings(Collection<Long> people, PayRun run) {
+        return sql.select(POSTED_LINE.PERSON_ID, POSTED_LINE.POLICY_ID, DSL.sum(POSTED_LINE.AMOUNT))
+                .from(POSTED_LINE)
+                .where(among(POSTED_LINE.PERSON_ID, people))
+                .and(POSTED_LINE.POSTED_ON.lt(run.firstDay()))
+                .and(POSTED_LINE.PAY_RUN_ID.ne(run.id()))
+                .groupBy(POSTED_LINE.PERSON_ID, POSTED_LINE.POLICY_ID)
+                .fetchMap(
+                        row -> new AccountKey(row.value1(), row.value2()),
+                        row -> new Amount(or(row.value3(), BigDecimal.ZERO)));
+    }
+
+    /** The lines of the newest close of a run, without reversals, for some people. */
+    Map<AccountKey, List<Posted>> ofNewestClose(PayRun run, Collection<Long> people) {
+        return sql.select()
+                .from(POSTED_LINE)
+                .where(POSTED_LINE.PAY_RUN_ID.eq(run.id()))
+                .and(POSTED_LINE.CLOSING.eq(run.closings()))
+                .and(POSTED_LINE.SORT.ne(NewPosting.Sort.REVERSAL.name()))
+                .and(among(POSTED_LINE.PERSON_ID, people))
+                .orderBy(POSTED_LINE.ID)
+                .fetchGroups(PostedLines::key, PostedLines::posted);
+    }
+
+    /** A batch of the lines of the newest close of a run that follow a line, in the order in which they were posted. */
+    Map<Long, Posted> ofNewestCloseAfter(PayRun run, long lineId, int most) {
+        return sql.select()
+                .from(POSTED_LINE)
+                .where(POSTED_LINE.PAY_RUN_ID.eq(run.id()))
+                .and(POSTED_LINE.CLOSING.eq(run.closings()))
+                .and(POSTED_LINE.SORT.ne(NewPosting.Sort.REVERSAL.name()))
+                .and(POSTED_LINE.ID.gt(lineId))
+                .orderBy(POSTED_LINE.ID)
+                .limit(most)
+                .fetchMap(POSTED_LINE.ID, PostedLines::posted);
+    }
+
+    /** Everything posted for one account that is no plain line of its period, newest first. */
+    List<Posted> corrections(AccountKey account) {
+        return sql.select()
+                .from(POSTED_LINE)
+                .join(PAY_RUN)
+                .on(PAY_RUN.ID.eq(POSTED_LINE.PAY_RUN_ID))
+                .where(POSTED_LINE.PERSON_ID.eq(account.personId()))
+                .and(POSTED_LINE.POLICY_ID.eq(account.policyId()))
+                .and(POSTED_LINE.SORT.ne(NewPosting.Sort.PERIOD.name()))
+                .orderBy(POSTED_LINE.ID.desc())
+                .fetch(PostedLines::posted);
+    }
+
+    private static AccountKey key(Record row) {
+        return new AccountKey(row.get(POSTED_LINE.PERSON_ID), row.get(POSTED_LINE.POLICY_ID));
+    }
+
+    private static Posted posted(Record row) {
+        return new Posted(
+                row.get(POSTED_LINE.PAY_RUN_ID),
+                row.get(POSTED_LINE.CLOSING),
+                key(row),
+                new NewPosting(
+                        row.get(POSTED_LINE.POSTED_ON),
+                        row.get(POSTED_LINE.ABOUT),
+                        NewPosting.Sort.valueOf(row.get(POSTED_LINE.SORT)),
+                        LineKind.valueOf(row.get(POSTED_LINE.KIND)),
+                        new Amount(row.get(POSTED_LINE.AMOUNT)),
+                        new Amount(row.get(POSTED_LINE.WITHHELD)),
+                        row.get(POSTED_LINE.WHY)),
+                row.get(POSTED_LINE.LATE_CHANGE_ID));
+    }
+
+    private static <T> T or(T value, T otherwise) {
+        return value == null ? otherwise : value;
+    }
+}

@@ -1,0 +1,57 @@
+package upahead.server.payruns;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.server.changes.LateChange;
+import upahead.server.changes.LateChanges;
+import upahead.server.payruns.PostedLines.AccountKey;
+import upahead.server.payruns.PostedLines.Posted;
+
+/** What was posted for one balance besides the plain lines of its periods: corrections and reversals. */
+@Service
+public class Postings {
+
+    /**
+     * A correction or a reversal with the run that posted it.
+     *
+     * @param firstDay of the run's period
+     * @param lastDay of the run's period
+     */
+    public record RunPosting(long runId, LocalDate firstDay, LocalDate lastDay, WorksheetLine line) {}
+
+    private final PostedLines posted;
+    private final PayRunStore runs;
+    private final LateChanges changes;
+
+    Postings(PostedLines posted, PayRunStore runs, LateChanges changes) {
+        this.posted = posted;
+        this.runs = runs;
+        this.changes = changes;
+    }
+
+    /** Newest first. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("@reach.person(#personId)")
+    public List<RunPosting> corrections(long personId, long policyId) {
+        List<Posted> lines = posted.corrections(new AccountKey(personId, policyId));
+        Map<Long, LateChange> causes = changes.get(lines.stream()
+                .map(Posted::lateChangeId)
+                .filter(id -> id != null)
+                .distinct()
+                .toList());
+        return lines.stream()
+                .map(line -> {
+                    PayRun run = runs.find(line.runId()).orElseThrow();
+                    return new RunPosting(
+                            run.id(),
+                            run.firstDay(),
+                            run.lastDay(),
+                            WorksheetLine.of(line.line(), causes.get(line.lateChangeId())));
+                })
+                .toList();
+    }
+}

@@ -1,0 +1,70 @@
+package upahead.server.policies;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.server.access.CurrentUser;
+import upahead.server.audit.Audit;
+import upahead.server.changes.LateChange.Subject;
+import upahead.server.changes.LateChanges;
+import upahead.server.problems.Refusal;
+import upahead.server.words.Words;
+
+/** Exceptions: one-off deals, each with a reason and an author. */
+@Service
+public class Exceptions {
+
+    private final ExceptionStore store;
+    private final Audit audit;
+    private final LateChanges changes;
+    private final CurrentUser user;
+
+    Exceptions(ExceptionStore store, Audit audit, LateChanges changes, CurrentUser user) {
+        this.store = store;
+        this.audit = audit;
+        this.changes = changes;
+        this.user = user;
+    }
+
+    /**
+     * Makes an exception.
+     *
+     * @param to the last day, null while no end is set
+     * @throws Refusal if it ends before it begins, replaces nothing or has no reason
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void make(long personId, long policyId, LocalDate from, LocalDate to, OwnFigures figures, String reason) {
+        if (reason.isBlank()) {
+            throw Refusal.of("reason", "Please say why.");
+        }
+        PersonException exception = new PersonException(
+                0,
+                personId,
+                policyId,
+                from,
+                to,
+                figures,
+                reason.strip(),
+                user.get().name());
+        exception.terms();
+        long id = store.add(exception);
+        changes.note(
+                personId,
+                policyId,
+                from,
+                "Exception from " + Words.day(from) + " made by " + user.get().name() + ": " + reason.strip(),
+                Subject.PERSON,
+                personId);
+        audit.record("exception", id, "made an exception", null, exception);
+    }
+
+    /** The exceptions of some people, in the order in which they were made. */
+    @Transactional(readOnly = true)
+    public List<PersonException> of(Collection<Long> people) {
+        return store.of(people);
+    }
+}
