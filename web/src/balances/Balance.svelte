@@ -1,30 +1,51 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { BalanceDetail } from '../api/types';
+  import type { AheadView, BalanceDetail, RunPosting } from '../api/types';
   import Amount from '../common/Amount.svelte';
-  import { amount, day, kindName, longDay, unitName } from '../common/format';
+  import { amount, day, kindName, longDay, span, unitName } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
+  import Cause from '../common/Cause.svelte';
+  import { said } from '../common/said.svelte';
   import Waiting from '../common/Waiting.svelte';
+  import { session } from '../frame/session.svelte';
   import { asOf } from '../frame/asof.svelte';
+  import Adjust from './Adjust.svelte';
+  import AheadList from './AheadList.svelte';
   import StepLine from './StepLine.svelte';
 
   let { params }: { params: { personId: string; policyId: string } } = $props();
 
   let detail = $state<BalanceDetail | null>(null);
+  let upcoming = $state<AheadView[]>([]);
+  let corrections = $state<RunPosting[]>([]);
+  let adjusting = $state(false);
   let problem = $state<Problem | null>(null);
 
-  $effect(() => {
-    const path = { personId: Number(params.personId), policyId: Number(params.policyId) };
-    const query = { asOf: asOf.day };
-    answer(api.GET('/api/people/{personId}/balances/{policyId}', { params: { path, query } })).then(
-      (loaded) => {
+  const path = $derived({ personId: Number(params.personId), policyId: Number(params.policyId) });
+
+  function load(of: typeof path, day: string) {
+    const query = { asOf: day };
+    Promise.all([
+      answer(
+        api.GET('/api/people/{personId}/balances/{policyId}', { params: { path: of, query } }),
+      ),
+      answer(api.GET('/api/people/{personId}/ahead', { params: { path: of, query } })),
+      answer(
+        api.GET('/api/people/{personId}/balances/{policyId}/corrections', { params: { path: of } }),
+      ),
+    ]).then(
+      ([loaded, items, posted]) => {
         detail = loaded;
+        upcoming = items.filter((item) => item.policyId === of.policyId);
+        corrections = posted;
         problem = null;
       },
       (thrown) => (problem = Problem.of(thrown)),
     );
-  });
+  }
+
+  $effect(() => load(path, asOf.day));
 
   const facts = $derived(detail ? detail.lines.filter((line) => line.on <= detail!.today) : []);
   const ahead = $derived(detail ? detail.lines.filter((line) => line.on > detail!.today) : []);
@@ -39,6 +60,9 @@
     <div>
       <h1>{figures.person}: {figures.policy}</h1>
       <p class="quiet">{figures.team}; figures in {unitName(figures.unit)}</p>
+      {#if session.isAdministrator}
+        <button class="btn btn-sm mt-2" onclick={() => (adjusting = true)}>Adjust</button>
+      {/if}
     </div>
     <dl class="flex flex-wrap gap-x-8 gap-y-2 text-right">
       {#each [['Earned this year', figures.earned], ['Used', figures.used], ['Booked', figures.booked], ['Withheld', figures.withheld], ['Available', figures.available]] as [name, value] (name)}
@@ -61,6 +85,49 @@
     triangles: time lapses or is paid out. Open triangles: earning withheld.
   </p>
 
+  <section class="mt-4">
+    <h2 class="mb-1 text-primary">What is up ahead</h2>
+    <AheadList items={upcoming} withPolicy={false} />
+  </section>
+
+  {#if corrections.length > 0}
+    <section class="mt-4">
+      <h2 class="mb-1">Corrected after a close</h2>
+      <table class="figures" data-corrections>
+        <thead>
+          <tr>
+            <th>Posted in the run of</th><th>About</th><th>What</th><th class="number">Change</th
+            ><th>Why</th>
+          </tr>
+        </thead>
+        <tbody>
+          {#each corrections as each, index (index)}
+            <tr>
+              <td class="whitespace-nowrap">
+                {#if session.isAdministrator}
+                  <a class="underline" href={`#/pay-runs/${each.runId}`}
+                    >{span(each.firstDay, each.lastDay)}</a
+                  >
+                {:else}
+                  {span(each.firstDay, each.lastDay)}
+                {/if}
+              </td>
+              <td class="whitespace-nowrap">{day(each.line.about)}</td>
+              <td>{each.line.sort === 'REVERSAL' ? 'Reversal' : kindName(each.line.kind)}</td>
+              <td class="number"><Amount value={each.line.amount} change /></td>
+              <td class="text-sm">
+                {each.line.why}
+                {#if each.line.cause && session.isAdministrator}
+                  <Cause cause={each.line.cause} />
+                {/if}
+              </td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </section>
+  {/if}
+
   <div class="mt-4 grid gap-8 xl:grid-cols-2">
     <section class="min-w-0">
       <h2 class="mb-1">What happened</h2>
@@ -70,10 +137,21 @@
       </p>
     </section>
     <section class="min-w-0">
-      <h2 class="mb-1 text-primary">What is up ahead</h2>
+      <h2 class="mb-1 text-primary">Line by line, forecast</h2>
       {@render ledger(ahead)}
     </section>
   </div>
+  {#if adjusting}
+    <Adjust
+      {detail}
+      close={() => (adjusting = false)}
+      done={() => {
+        adjusting = false;
+        said.say('Adjusted.');
+        load(path, asOf.day);
+      }}
+    />
+  {/if}
 {/if}
 
 {#snippet ledger(lines: BalanceDetail['lines'])}
@@ -91,7 +169,14 @@
           <tr>
             <td class="whitespace-nowrap">{day(line.on)}</td>
             <td class="whitespace-nowrap">{kindName(line.kind)}</td>
-            <td class="number"><Amount value={line.amount} change /></td>
+            <td class="number">
+              <Amount value={line.amount} change />
+              {#if Number(line.withheld) > 0}
+                <span class="block text-xs" title={line.withheld}
+                  >{amount(line.withheld)} withheld</span
+                >
+              {/if}
+            </td>
             <td class="number"><Amount value={line.balance} /></td>
             <td class="text-sm">{line.why}</td>
           </tr>

@@ -41,7 +41,10 @@
       run: () => push(place.path),
     })),
     ...(session.isAdministrator
-      ? [{ name: 'Write a policy', detail: 'action', run: () => push('/policies/new') }]
+      ? [
+          { name: 'Write a policy', detail: 'action', run: () => push('/policies/new') },
+          { name: 'Prove every balance', detail: 'action', run: () => push('/proof') },
+        ]
       : []),
     { name: 'Back to today', detail: 'action', run: () => asOf.backToToday() },
   ]);

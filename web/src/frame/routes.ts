@@ -5,8 +5,10 @@ import Lookout from '../lookout/Lookout.svelte';
 import Mailbox from '../mail/Mailbox.svelte';
 import MyTime from '../mytime/MyTime.svelte';
 import PayRun from '../payruns/PayRun.svelte';
+import Proof from '../payruns/Proof.svelte';
 import PayRuns from '../payruns/PayRuns.svelte';
 import People from '../people/People.svelte';
+import PersonHours from '../people/PersonHours.svelte';
 import Person from '../people/Person.svelte';
 import NewPolicy from '../policies/NewPolicy.svelte';
 import Policies from '../policies/Policies.svelte';
@@ -22,6 +24,7 @@ export const routes = {
   '/requests/:id': Requests,
   '/pay-runs': PayRuns,
   '/pay-runs/:id': PayRun,
+  '/proof': Proof,
   '/balances': Balances,
   '/balances/:personId/:policyId': Balance,
   '/policies': Policies,
@@ -29,6 +32,7 @@ export const routes = {
   '/policies/:id': PolicyPage,
   '/people': People,
   '/people/:id': Person,
+  '/people/:id/hours': PersonHours,
   '/holidays': Holidays,
   '/mail': Mailbox,
   '*': NotFound,

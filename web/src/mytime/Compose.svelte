@@ -85,6 +85,23 @@
     marked = marked.map((each) => (each.on === on ? { ...each, hours } : each));
   }
 
+  /** Keeps of the marked days what can be afforded: whole days, and of the first that is too much a part. */
+  function askForLess() {
+    const affordable = new Map(review!.affordable!.days.map((each) => [each.on, each.amount]));
+    marked = marked.flatMap((each) => {
+      const whole = review!.days.find((one) => one.on === each.on)!;
+      const part = affordable.get(each.on);
+      if (part === undefined) return Number(whole.amount) === 0 ? [each] : [];
+      if (Number(part) === Number(whole.amount)) return [each];
+      const share = Number(part) / Number(whole.amount);
+      return review!.unit === 'HOURS'
+        ? [{ on: each.on, part: 'HOURS' as const, hours: part }]
+        : share === 0.5
+          ? [{ on: each.on, part: 'HALF' as const, hours: null }]
+          : [];
+    });
+  }
+
   async function send() {
     busy = true;
     try {
@@ -180,6 +197,14 @@
                 <li>{broken.message}</li>
               {/each}
             </ul>
+          {/if}
+          {#if review.affordable && Number(review.affordable.amount) > 0}
+            <p class="mt-2">
+              At most {withUnit(review.affordable.amount, review.unit)} of it can be afforded.
+              <button class="underline" data-affordable onclick={askForLess}
+                >Ask for that much</button
+              >
+            </p>
           {/if}
         {/if}
         <label class="mt-3 block">

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { BalanceRow, RequestSummary } from '../api/types';
+  import type { AheadView, BalanceRow, RequestSummary } from '../api/types';
+  import AheadList from '../balances/AheadList.svelte';
   import Empty from '../common/Empty.svelte';
   import { amount, day, daysBetween, longDay, plusDays, unitName } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
@@ -16,6 +17,7 @@
 
   let ahead = $state(0);
   let balances = $state<BalanceRow[] | null>(null);
+  let upcoming = $state<AheadView[]>([]);
   let requests = $state<RequestSummary[]>([]);
   let policyId = $state<number | null>(null);
   let problem = $state<Problem | null>(null);
@@ -35,6 +37,14 @@
       );
     }, 60);
     return () => window.clearTimeout(timer);
+  });
+
+  $effect(() => {
+    const query = { asOf: today };
+    answer(api.GET('/api/people/{personId}/ahead', { params: { path: { personId }, query } })).then(
+      (items) => (upcoming = items),
+      (thrown) => (problem = Problem.of(thrown)),
+    );
   });
 
   async function loadRequests() {
@@ -130,6 +140,11 @@
 
   {#if policyId !== null}
     <Compose {personId} {balances} bind:policyId sent={loadRequests} />
+  {/if}
+
+  {#if upcoming.length > 0}
+    <h2 class="mt-8 mb-1 text-primary">What is up ahead</h2>
+    <AheadList items={upcoming} />
   {/if}
 
   <h2 class="mt-8 mb-1">My requests</h2>

@@ -14,7 +14,7 @@
   const people = $derived(new Set(worksheet.rows.map((row) => row.personId)).size);
   const corrections = $derived(
     worksheet.rows.reduce(
-      (sum, row) => sum + row.lines.filter((line) => line.correction).length,
+      (sum, row) => sum + row.lines.filter((line) => line.sort === 'CORRECTION').length,
       0,
     ),
   );

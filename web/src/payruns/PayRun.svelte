@@ -4,7 +4,7 @@
   import type { Worksheet, WorksheetRow } from '../api/types';
   import Amount from '../common/Amount.svelte';
   import { saveCsv } from '../common/csv';
-  import { day, kindName, longDay, unitName } from '../common/format';
+  import { day, longDay, unitName, words } from '../common/format';
   import { listKeys } from '../common/listkeys';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
@@ -15,6 +15,8 @@
   import BlockerList from './BlockerList.svelte';
   import CloseRun from './CloseRun.svelte';
   import HoursFile from './HoursFile.svelte';
+  import RunLines from './RunLines.svelte';
+  import UndoRun from './UndoRun.svelte';
 
   let { params }: { params: { id: string } } = $props();
 
@@ -24,9 +26,10 @@
   let opened = $state<WorksheetRow | null>(null);
   let request = $state<number | null>(null);
   let closing = $state(false);
+  let undoing = $state(false);
 
   const id = $derived(Number(params.id));
-  const gathering = $derived(worksheet?.run.state === 'GATHERING');
+  const gathering = $derived(worksheet !== null && worksheet.run.state !== 'CLOSED');
 
   async function load(runId: number) {
     try {
@@ -43,9 +46,8 @@
 
   async function close() {
     try {
-      worksheet = await answer(
-        api.POST('/api/pay-runs/{id}/closing', { params: { path: { id } } }),
-      );
+      await answer(api.POST('/api/pay-runs/{id}/closing', { params: { path: { id } } }));
+      await load(id);
       said.say('Closed. Every balance is carried forward and the next run has begun.');
       road.changed();
       problem = null;
@@ -104,17 +106,33 @@
       <h1>{day(run.firstDay)} to {day(run.lastDay)}</h1>
       <p>
         {worksheet.payGroup}:
-        <strong>{run.state === 'CLOSED' ? 'Closed' : 'Gathering'}</strong>{run.closedAt
+        <strong>{words(run.state)}</strong>{run.closedAt
           ? ` on ${longDay(run.closedAt)} by ${run.closedBy}`
-          : ''}
+          : ''}{run.state === 'UNDONE' ? ': it gathers again and can be closed again' : ''}
       </p>
+      {#if worksheet.events.some((event) => event.what === 'UNDONE')}
+        <ol class="quiet mt-1 text-sm">
+          {#each worksheet.events as event, index (index)}
+            <li>
+              {words(event.what)} on {day(event.at)} by {event.actor}{event.reason
+                ? `: “${event.reason}”`
+                : ''}
+            </li>
+          {/each}
+        </ol>
+      {/if}
     </div>
     {#if gathering}
       <button class="btn btn-primary" onclick={() => (closing = true)}>Close this run</button>
     {:else}
-      <a class="btn" href={`/api/pay-runs/${run.id}/hand-over.csv`} download
-        >Hand-over CSV for payroll</a
-      >
+      <div class="flex flex-wrap gap-3">
+        {#if worksheet.canBeUndone}
+          <button class="btn btn-ghost" onclick={() => (undoing = true)}>Undo this close</button>
+        {/if}
+        <a class="btn" href={`/api/pay-runs/${run.id}/hand-over.csv`} download
+          >Hand-over CSV for payroll</a
+        >
+      </div>
     {/if}
   </div>
   <ProblemNote {problem} />
@@ -192,30 +210,7 @@
         = <strong><Amount value={row.closing} /></strong>
         {unitName(row.unit)}
       </p>
-      {#if row.lines.length === 0}
-        <p>Nothing happens to this balance in the period.</p>
-      {:else}
-        <table class="figures">
-          <thead><tr><th>Day</th><th>What</th><th class="number">Change</th><th>Why</th></tr></thead
-          >
-          <tbody>
-            {#each row.lines as line, index (index)}
-              <tr>
-                <td class="whitespace-nowrap">{day(line.on)}</td>
-                <td>
-                  {kindName(line.kind)}
-                  {#if line.correction}
-                    <span class="block text-sm font-semibold">Correction for {day(line.about)}</span
-                    >
-                  {/if}
-                </td>
-                <td class="number"><Amount value={line.amount} change /></td>
-                <td>{line.why}</td>
-              </tr>
-            {/each}
-          </tbody>
-        </table>
-      {/if}
+      <RunLines lines={row.lines} />
       <p class="mt-4">
         <a class="underline" href={`#/balances/${row.personId}/${row.policyId}`}
           >The whole balance</a
@@ -233,6 +228,18 @@
         }}
       />
     </SidePanel>
+  {/if}
+  {#if undoing}
+    <UndoRun
+      {worksheet}
+      cancel={() => (undoing = false)}
+      undone={() => {
+        undoing = false;
+        void load(id);
+        said.say('Undone. Every line is taken back by a reversal; the run gathers again.');
+        road.changed();
+      }}
+    />
   {/if}
   {#if closing}
     <CloseRun {worksheet} {close} cancel={() => (closing = false)} />

@@ -3,7 +3,7 @@
   import { Problem } from '../api/problem';
   import type { PayRun, Road } from '../api/types';
   import Empty from '../common/Empty.svelte';
-  import { day, span } from '../common/format';
+  import { day, span, words } from '../common/format';
   import { listKeys } from '../common/listkeys';
   import ProblemNote from '../common/ProblemNote.svelte';
   import Waiting from '../common/Waiting.svelte';
@@ -35,8 +35,13 @@
   });
 </script>
 
-<h1 class="mb-1">Pay runs</h1>
-<p class="quiet mb-4">{group}. Another pay group is chosen on the road above.</p>
+<div class="mb-4 flex flex-wrap items-start justify-between gap-4">
+  <div>
+    <h1 class="mb-1">Pay runs</h1>
+    <p class="quiet">{group}. Another pay group is chosen on the road above.</p>
+  </div>
+  <a class="btn" href="#/proof">Prove every balance</a>
+</div>
 <ProblemNote {problem} />
 {#if runs === null}
   {#if !problem}<Waiting what="Fetching pay runs" />{/if}
@@ -53,7 +58,7 @@
               >{span(run.firstDay, run.lastDay)}</a
             >
           </td>
-          <td class="font-semibold">{run.state === 'CLOSED' ? 'Closed' : 'Gathering'}</td>
+          <td class="font-semibold">{words(run.state)}</td>
           <td>{run.closedAt ? `${day(run.closedAt)} by ${run.closedBy}` : ''}</td>
           <td>
             {#if run.state === 'CLOSED'}

@@ -2,7 +2,7 @@
   import { push } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { NewPolicy, Terms } from '../api/types';
+  import type { NewPolicy, RuleConflict, Terms } from '../api/types';
   import { words } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
@@ -36,6 +36,7 @@
   let policy = $state<NewPolicy | null>(null);
   let problem = $state<Problem | null>(null);
   let refused = $state<Problem | null>(null);
+  let conflicts = $state<RuleConflict[]>([]);
   let busy = $state(false);
 
   function begin(start: Start) {
@@ -104,7 +105,7 @@
           <input type="checkbox" class="checkbox checkbox-sm" bind:checked={policy.paid} /> Paid
         </label>
       </div>
-      <Sentences bind:terms={policy.terms as Terms} unit={policy.unit} {problem} />
+      <Sentences bind:terms={policy.terms as Terms} unit={policy.unit} {problem} {conflicts} />
       <p class="mt-4 max-w-2xl text-lg leading-relaxed">
         The benefit year begins
         <Choice
@@ -146,6 +147,31 @@
             /> days before its first day.
           </label>
         </li>
+        <li>
+          It is asked for in
+          <Choice
+            name="Parts of a day"
+            choices={[
+              ['HOURS', 'whole days, half days or hours'],
+              ['HALF_DAYS', 'whole or half days'],
+              ['WHOLE_DAYS', 'whole days'],
+            ]}
+            bind:value={policy.rules.leaveIn}
+          />{#if policy.rules.leaveIn === 'HOURS' || policy.rules.smallestStep !== null}, hours in
+            steps of
+            <Blank
+              name="Smallest step in hours"
+              field="rules.smallestStep"
+              problemAt={problem?.field}
+              bind:value={policy.rules.smallestStep}
+            />
+            hours <span class="quiet">(empty: any)</span>{/if}.
+          {#each conflicts.filter( (each) => each.field.startsWith('rules.') ) as conflict (conflict.message)}
+            <p role="status" class="border-l-4 border-accent bg-base-200 pl-2" data-conflict>
+              Does this go together? {conflict.message}
+            </p>
+          {/each}
+        </li>
         {#each QUESTIONS as [question, text] (question)}
           <li>
             <label class="flex items-center gap-2">
@@ -170,7 +196,9 @@
         terms={policy.terms as Terms}
         unit={policy.unit}
         benefitYear={policy.benefitYear}
+        rules={policy.rules}
         bind:problem
+        bind:conflicts
       />
     </div>
   </div>

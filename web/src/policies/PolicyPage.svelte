@@ -1,7 +1,7 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { Policy, PolicyVersion, Terms } from '../api/types';
+  import type { Policy, PolicyVersion, RuleConflict, Terms } from '../api/types';
   import { day, words } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
@@ -18,6 +18,7 @@
   let draft = $state<PolicyVersion | null>(null);
   let problem = $state<Problem | null>(null);
   let typing = $state<Problem | null>(null);
+  let conflicts = $state<RuleConflict[]>([]);
   let busy = $state(false);
 
   const id = $derived(Number(params.id));
@@ -107,7 +108,12 @@
       <h2 class="mb-2">Draft</h2>
       <div class="grid gap-8 xl:grid-cols-[1fr_27rem]">
         <div>
-          <Sentences bind:terms={draft.terms as Terms} unit={policy.unit} problem={typing} />
+          <Sentences
+            bind:terms={draft.terms as Terms}
+            unit={policy.unit}
+            problem={typing}
+            {conflicts}
+          />
           <div class="mt-4"><ProblemNote {problem} /></div>
           <div class="mt-3">
             <button class="btn" disabled={busy || !changed} onclick={save}>Save the draft</button>
@@ -127,7 +133,9 @@
           terms={draft.terms as Terms}
           unit={policy.unit}
           benefitYear={policy.benefitYear}
+          rules={policy.rules}
           bind:problem={typing}
+          bind:conflicts
         />
       </div>
     </section>

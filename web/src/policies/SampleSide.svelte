@@ -1,7 +1,7 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { Rehearsed, Terms, Unit } from '../api/types';
+  import type { Rehearsed, RequestRules, RuleConflict, Terms, Unit } from '../api/types';
   import Amount from '../common/Amount.svelte';
   import { amount, day, daysBetween, kindName, unitName } from '../common/format';
   import { session } from '../frame/session.svelte';
@@ -10,19 +10,36 @@
     terms,
     unit,
     benefitYear,
+    rules,
     problem = $bindable(),
-  }: { terms: Terms; unit: Unit; benefitYear: string; problem: Problem | null } = $props();
+    conflicts = $bindable(),
+  }: {
+    terms: Terms;
+    unit: Unit;
+    benefitYear: string;
+    rules: RequestRules;
+    problem: Problem | null;
+    conflicts: RuleConflict[];
+  } = $props();
 
   let hired = $state(session.current.today);
   let hoursADay = $state('8');
   let rehearsed = $state<Rehearsed | null>(null);
 
   $effect(() => {
-    const body = { unit, benefitYear, terms: $state.snapshot(terms) as Terms, hired, hoursADay };
+    const body = {
+      unit,
+      benefitYear,
+      terms: $state.snapshot(terms) as Terms,
+      hired,
+      hoursADay,
+      rules: $state.snapshot(rules) as RequestRules,
+    };
     const timer = window.setTimeout(() => {
       answer(api.POST('/api/policies/rehearsal', { body })).then(
         (result) => {
           rehearsed = result;
+          conflicts = result.conflicts;
           problem = null;
         },
         (thrown) => (problem = Problem.of(thrown)),

@@ -2,47 +2,50 @@
   import { X } from '@lucide/svelte';
   import type { Snippet } from 'svelte';
   import type { Problem } from '../api/problem';
-  import type { Terms, Unit } from '../api/types';
+  import type { RuleConflict, Terms, Unit } from '../api/types';
   import { unitName } from '../common/format';
   import Blank from './Blank.svelte';
   import Choice from './Choice.svelte';
+  import EarningSentence from './EarningSentence.svelte';
   import { RULES_TO_ADD } from './terms';
 
   let {
     terms = $bindable(),
     unit,
     problem,
-  }: { terms: Terms; unit: Unit; problem: Problem | null } = $props();
+    conflicts = [],
+  }: {
+    terms: Terms;
+    unit: Unit;
+    problem: Problem | null;
+    conflicts?: RuleConflict[];
+  } = $props();
 
   const units = $derived(unitName(unit));
   const at = $derived(problem?.field ?? null);
-  const toAdd = $derived(Object.entries(RULES_TO_ADD).filter(([, rule]) => !rule.has(terms)));
-  const method = $derived(terms.earning.method);
+  const toAdd = $derived(
+    Object.entries(RULES_TO_ADD).filter(
+      ([, rule]) => !rule.has(terms) && (rule.fits?.(terms) ?? true),
+    ),
+  );
 
-  const METHODS: [Terms['earning']['method'], string][] = [
-    ['PER_HOURS_WORKED', 'by the hours they work'],
-    ['UPFRONT', 'at once, each benefit year'],
-    ['PER_PERIOD', 'bit by bit'],
-    ['NONE', 'only by awards'],
-  ];
   const TIMES: ['DAYS' | 'MONTHS', string][] = [
     ['DAYS', 'days'],
     ['MONTHS', 'months'],
   ];
 
-  function chooseMethod(chosen: Terms['earning']['method'] | null) {
-    if (chosen === null) return;
-    terms.earning.method = chosen;
-    if (chosen === 'PER_HOURS_WORKED') terms.earning.forEvery ??= '30';
-    if (chosen === 'UPFRONT') terms.earning.firstYear ??= 'BY_DAYS';
-    if (chosen === 'PER_PERIOD') {
-      terms.earning.every ??= 'MONTH';
-      terms.earning.posts ??= 'END';
-      terms.earning.months ??= 'CALENDAR';
-      terms.earning.partial ??= 'BY_DAYS';
-    }
-    if (chosen !== 'NONE') terms.earning.amount ??= '1';
-  }
+  type Limit = 'balanceLimit' | 'earnedPerYearLimit' | 'usedPerYearLimit' | 'overdraw';
+  const LIMITS: [Limit, string, string, string][] = [
+    [
+      'balanceLimit',
+      'Nobody holds more than',
+      'Balance limit',
+      '; what would go over it is withheld.',
+    ],
+    ['earnedPerYearLimit', 'In a benefit year at most', 'Earned a year', ' are earned.'],
+    ['usedPerYearLimit', 'In a benefit year at most', 'Used a year', ' may be used.'],
+    ['overdraw', 'A request may take the balance down to', 'Overdraw', ' below zero.'],
+  ];
 
   function add(key: string) {
     RULES_TO_ADD[key]?.add(terms);
@@ -67,87 +70,19 @@
   {#if at === field}
     <p role="alert" class="border-l-4 border-error pl-2 text-base text-error">{problem?.message}</p>
   {/if}
+  {#each conflicts.filter((each) => each.field === field) as conflict (conflict.message)}
+    <p role="status" class="border-l-4 border-accent bg-base-200 pl-2 text-base" data-conflict>
+      Does this go together? {conflict.message}
+    </p>
+  {/each}
 {/snippet}
 
 <ul class="max-w-2xl space-y-2.5 text-lg leading-relaxed">
   <li>
-    People earn
-    <Choice
-      name="How time is earned"
-      choices={METHODS}
-      bind:value={() => terms.earning.method, chooseMethod}
-    />{method === 'NONE' ? '.' : ':'}
-    {#if method === 'PER_HOURS_WORKED'}
-      <Blank
-        name="Amount earned"
-        field="terms.earning.amount"
-        problemAt={at}
-        bind:value={terms.earning.amount}
-      />
-      {units} for every
-      <Blank
-        name="Hours worked"
-        field="terms.earning.forEvery"
-        problemAt={at}
-        bind:value={terms.earning.forEvery}
-      />
-      hours worked, posted when each pay period ends.
-    {:else if method === 'UPFRONT'}
-      <Blank
-        name="Amount granted"
-        field="terms.earning.amount"
-        problemAt={at}
-        bind:value={terms.earning.amount}
-      />
-      {units} on the first day of the benefit year; someone who starts later in it gets
-      <Choice
-        name="First year"
-        choices={[
-          ['BY_DAYS', 'a part by the days left'],
-          ['BY_MONTHS', 'a part by the months begun'],
-          ['FULL', 'the whole amount'],
-        ]}
-        bind:value={terms.earning.firstYear}
-      />.
-    {:else if method === 'PER_PERIOD'}
-      <Blank
-        name="Amount earned"
-        field="terms.earning.amount"
-        problemAt={at}
-        bind:value={terms.earning.amount}
-      />
-      {units}
-      <Choice
-        name="Amount of a period or a year"
-        choices={[
-          ['year', 'a year, a share'],
-          ['period', 'at each turn,'],
-        ]}
-        bind:value={
-          () => (terms.earning.perYear ? 'year' : 'period'),
-          (chosen) => (terms.earning.perYear = chosen === 'year')
-        }
-      />
-      <Choice
-        name="How often"
-        choices={[
-          ['PAY_PERIOD', 'each pay period'],
-          ['MONTH', 'each month'],
-          ['DAY', 'each day'],
-        ]}
-        bind:value={terms.earning.every}
-      />{#if terms.earning.every !== 'DAY'}, at its
-        <Choice
-          name="When it posts"
-          choices={[
-            ['START', 'start'],
-            ['END', 'end'],
-          ]}
-          bind:value={terms.earning.posts}
-        />{/if}.
-    {/if}
+    <EarningSentence bind:earning={terms.earning} {unit} problemAt={at} />
     {@render wrong('terms.earning.amount')}
     {@render wrong('terms.earning.forEvery')}
+    {@render wrong('terms.earning.counts')}
   </li>
 
   {#snippet tenure()}
@@ -194,48 +129,19 @@
   {/snippet}
   {@render rule('waitToUse', waitToUse)}
 
-  {#snippet balanceLimit()}
-    Nobody holds more than
-    <Blank
-      name="Balance limit"
-      field="terms.balanceLimit"
-      problemAt={at}
-      bind:value={terms.balanceLimit}
-    />
-    {units}; what would go over it is withheld.
+  {#snippet scaleByFte()}
+    Part-timers earn in proportion to their full-time equivalent.
   {/snippet}
-  {@render rule('balanceLimit', balanceLimit)}
+  {@render rule('scaleByFte', scaleByFte)}
 
-  {#snippet earnedPerYearLimit()}
-    In a benefit year at most
-    <Blank
-      name="Earned a year"
-      field="terms.earnedPerYearLimit"
-      problemAt={at}
-      bind:value={terms.earnedPerYearLimit}
-    />
-    {units} are earned.
-  {/snippet}
-  {@render rule('earnedPerYearLimit', earnedPerYearLimit)}
-
-  {#snippet usedPerYearLimit()}
-    In a benefit year at most
-    <Blank
-      name="Used a year"
-      field="terms.usedPerYearLimit"
-      problemAt={at}
-      bind:value={terms.usedPerYearLimit}
-    />
-    {units} may be used.
-  {/snippet}
-  {@render rule('usedPerYearLimit', usedPerYearLimit)}
-
-  {#snippet overdraw()}
-    A request may take the balance down to
-    <Blank name="Overdraw" field="terms.overdraw" problemAt={at} bind:value={terms.overdraw} />
-    {units} below zero.
-  {/snippet}
-  {@render rule('overdraw', overdraw)}
+  {#each LIMITS as [key, before, name, after] (key)}
+    {#snippet limit()}
+      {before}
+      <Blank {name} field={`terms.${key}`} problemAt={at} bind:value={terms[key]} />
+      {units}{after}
+    {/snippet}
+    {@render rule(key, limit)}
+  {/each}
 
   {#snippet carry()}
     At the year’s end up to
@@ -253,7 +159,22 @@
   {@render rule('carry', carry)}
 
   {#snippet carriedUsable()}
-    Carried time can be used until
+    Carried time can be used
+    <Choice
+      name="How long carried time can be used"
+      choices={[
+        ['until', 'until'],
+        ['for', 'for'],
+      ]}
+      bind:value={
+        () => (terms.carriedUsable!.time === null ? 'until' : 'for'),
+        (chosen) =>
+          (terms.carriedUsable =
+            chosen === 'for'
+              ? { time: { count: 3, in: 'MONTHS' }, until: null }
+              : { time: null, until: '03-31' })
+      }
+    />
     {#if terms.carriedUsable!.time === null}
       <Blank
         wide
@@ -269,8 +190,7 @@
         name="Days or months for carried time"
         choices={TIMES}
         bind:value={terms.carriedUsable!.time.in}
-      />
-      have passed.
+      /> from the year’s first day.
     {/if}
   {/snippet}
   {@render rule('carriedUsable', carriedUsable)}
@@ -285,6 +205,28 @@
     />.
   {/snippet}
   {@render rule('creditsUsable', creditsUsable)}
+
+  {#snippet rounding()}
+    What is earned in a benefit year is rounded
+    <Choice
+      name="Which way to round"
+      choices={[
+        ['HALF_UP', 'to the nearer step'],
+        ['UP', 'up to the next step'],
+        ['DOWN', 'down to the step before'],
+      ]}
+      bind:value={terms.rounding!.mode}
+    />
+    of
+    <Blank
+      name="Rounding step"
+      field="terms.rounding"
+      problemAt={at}
+      bind:value={terms.rounding!.step}
+    />
+    {units}, as a running total.
+  {/snippet}
+  {@render rule('rounding', rounding)}
 
   <li>
     Whoever leaves

@@ -14,6 +14,8 @@ export const EMPTY: Terms = {
     wholeStepsOnly: false,
     paidLeaveCounts: false,
     paidHolidaysCount: false,
+    counts: null,
+    hoursPost: null,
   },
   tenure: [],
   scaleByFte: false,
@@ -37,7 +39,14 @@ export interface Start {
   policy: Omit<NewPolicy, 'name' | 'payrollCode'>;
 }
 
-const RULES = { holidaysCost: false, daysOffCost: false, noticeDays: 0, noteRequired: false };
+const RULES: NewPolicy['rules'] = {
+  holidaysCost: false,
+  daysOffCost: false,
+  noticeDays: 0,
+  noteRequired: false,
+  leaveIn: 'HOURS',
+  smallestStep: null,
+};
 
 /** Common shapes to begin with. Their figures are only there to be looked at and changed. */
 export const STARTS: Start[] = [
@@ -120,6 +129,8 @@ export interface Rule {
   has: (terms: Terms) => boolean;
   add: (terms: Terms) => void;
   remove: (terms: Terms) => void;
+  /** Whether it is of any effect under these terms; always, where it is left out. */
+  fits?: (terms: Terms) => boolean;
 }
 
 type Part = Exclude<keyof Terms, 'earning' | 'scaleByFte' | 'tenure'>;
@@ -150,6 +161,14 @@ export const RULES_TO_ADD: Record<string, Rule> = {
     count: 90,
     in: 'DAYS',
   }),
+  rounding: rule('rounding', 'Rounding of what is earned', { step: '0.25', mode: 'HALF_UP' }),
+  scaleByFte: {
+    name: 'Part-timers earn in proportion',
+    has: (terms) => terms.scaleByFte,
+    add: (terms) => (terms.scaleByFte = true),
+    remove: (terms) => (terms.scaleByFte = false),
+    fits: ({ earning }) => earning.method === 'UPFRONT' || earning.method === 'PER_PERIOD',
+  },
   tenure: {
     name: 'More with years of service',
     has: (terms) => (terms.tenure ?? []).length > 0,

@@ -7,6 +7,7 @@
   import { said } from '../common/said.svelte';
   import StateMark from '../common/StateMark.svelte';
   import Waiting from '../common/Waiting.svelte';
+  import CancelDays from './CancelDays.svelte';
   import DayTiles from './DayTiles.svelte';
 
   let { id, decided }: { id: number; decided: (detail: RequestDetail) => void } = $props();
@@ -160,6 +161,16 @@
     {#if problem && message}
       <p class="mt-2">What you had typed: “{message}”</p>
     {/if}
+  {/if}
+
+  {#if detail.mayCancel}
+    <CancelDays
+      {detail}
+      cancelled={(result) => {
+        detail = result;
+        decided(result);
+      }}
+    />
   {/if}
 
   <h2 class="mt-5 mb-1">History</h2>

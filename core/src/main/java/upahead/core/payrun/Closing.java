@@ -37,7 +37,7 @@ public final class Closing {
         Map<Spot, Sums> open = net(posted);
         List<NewPosting> fresh = new ArrayList<>();
         Map<Spot, Sums> differences = new TreeMap<>();
-        Map<Spot, String> reasons = new HashMap<>();
+        Map<Spot, LedgerLine> lines = new HashMap<>();
         for (LedgerLine line : derived.lines()) {
             if (line.on().isAfter(period.last())) {
                 break;
@@ -55,14 +55,14 @@ public final class Closing {
                         PlainWords.why(line)));
             } else {
                 differences.merge(spot, new Sums(line.amount(), line.withheld()), Sums::plus);
-                reasons.put(spot, PlainWords.why(line));
+                lines.put(spot, line);
             }
         }
         open.forEach((spot, sums) -> differences.merge(spot, sums.negated(), Sums::plus));
         List<NewPosting> postings = new ArrayList<>();
         differences.forEach((spot, sums) -> {
             if (!sums.isZero()) {
-                postings.add(correction(period, spot, sums, reasons.get(spot)));
+                postings.add(correction(period, spot, sums, lines.get(spot)));
             }
         });
         postings.addAll(fresh);
@@ -92,7 +92,7 @@ public final class Closing {
         return found;
     }
 
-    private static NewPosting correction(DateSpan period, Spot spot, Sums sums, String reason) {
+    private static NewPosting correction(DateSpan period, Spot spot, Sums sums, LedgerLine now) {
         return new NewPosting(
                 period.first(),
                 spot.about(),
@@ -100,7 +100,7 @@ public final class Closing {
                 spot.kind(),
                 sums.amount(),
                 sums.withheld(),
-                reason == null ? "What was posted no longer applies" : "Now: " + reason);
+                now == null ? "What was posted no longer applies" : "Now: " + PlainWords.why(now));
     }
 
     /** What is posted at each spot; spots at which everything was taken back are left out. */

@@ -33,7 +33,7 @@ final class AheadWords {
                     "the wait before use ends, with " + amount(begins.balance()) + " by then.");
         }
         if (upcoming instanceof Upcoming.Granted granted) {
-            return view(granted, What.GRANT, granted.amount(), amount(granted.amount()) + " are granted.");
+            return view(granted, What.GRANT, granted.amount(), amount(granted.amount()) + " will be granted.");
         }
         if (upcoming instanceof Upcoming.LimitReached reached) {
             String limit = reached.perYear() ? "the yearly earning limit of " : "the balance limit of ";
@@ -41,8 +41,8 @@ final class AheadWords {
         }
         if (upcoming instanceof Upcoming.Withheld withheld) {
             String until = withheld.through().equals(withheld.on())
-                    ? " is withheld by a limit."
-                    : " in all is withheld by a limit, until " + day(withheld.through()) + ".";
+                    ? " will be withheld by a limit."
+                    : " in all will be withheld by a limit, until " + day(withheld.through()) + ".";
             return view(withheld, What.WITHHELD, withheld.amount(), amount(withheld.amount()) + until);
         }
         if (upcoming instanceof Upcoming.Lapses lapses) {
@@ -50,11 +50,11 @@ final class AheadWords {
                     lapses,
                     What.LAPSE,
                     lapses.amount(),
-                    amount(lapses.amount()) + " lapses if it is not used by "
+                    amount(lapses.amount()) + " will lapse unless used by "
                             + day(lapses.on().minusDays(1)) + ".");
         }
         if (upcoming instanceof Upcoming.PaidOut paid) {
-            return view(paid, What.PAY_OUT, paid.amount(), amount(paid.amount()) + " is paid out.");
+            return view(paid, What.PAY_OUT, paid.amount(), amount(paid.amount()) + " will be paid out.");
         }
         if (upcoming instanceof Upcoming.TenureStep step) {
             return view(
@@ -68,7 +68,7 @@ final class AheadWords {
                     ends,
                     What.YEAR_ENDS,
                     ends.carried(),
-                    "a new benefit year begins; " + amount(ends.carried()) + " is carried over.");
+                    "a new benefit year begins with " + amount(ends.carried()) + " carried over.");
         }
         return view(upcoming, What.TERMS_CHANGE, null, "other terms take effect.");
     }

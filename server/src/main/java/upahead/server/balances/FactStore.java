@@ -10,7 +10,9 @@ import static upahead.server.sql.Among.among;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,6 +24,7 @@ import upahead.core.facts.OpeningBalance.OpeningLot;
 import upahead.core.hours.Work;
 import upahead.core.quantity.Amount;
 import upahead.server.database.tables.records.OpeningBalanceRecord;
+import upahead.server.sql.Rows;
 
 /** The facts of many people in a few queries, as the computation needs them; and those that are typed on a balance. */
 @Repository
@@ -43,15 +46,18 @@ class FactStore {
     }
 
     Map<Long, List<Work>> work(Collection<Long> people) {
-        return sql.select(WORK_ENTRY.PERSON_ID, WORK_ENTRY.ON_DATE, WORK_ENTRY.KIND, WORK_ENTRY.HOURS)
-                .from(WORK_ENTRY)
-                .where(among(WORK_ENTRY.PERSON_ID, people))
-                .fetchGroups(
-                        WORK_ENTRY.PERSON_ID,
-                        row -> new Work(
-                                row.get(WORK_ENTRY.ON_DATE),
-                                row.get(WORK_ENTRY.KIND),
-                                new Amount(row.get(WORK_ENTRY.HOURS))));
+        Map<Long, List<Work>> work = new HashMap<>();
+        Map<String, String> kinds = new HashMap<>();
+        Rows.each(
+                sql.select(WORK_ENTRY.PERSON_ID, WORK_ENTRY.ON_DATE, WORK_ENTRY.KIND, WORK_ENTRY.HOURS)
+                        .from(WORK_ENTRY)
+                        .where(among(WORK_ENTRY.PERSON_ID, people)),
+                row -> work.computeIfAbsent(row.getLong(1), unused -> new ArrayList<>())
+                        .add(new Work(
+                                row.getObject(2, LocalDate.class),
+                                kinds.computeIfAbsent(row.getString(3), kind -> kind),
+                                new Amount(row.getBigDecimal(4)))));
+        return work;
     }
 
     Map<Long, List<LeaveFact>> approvedLeave(Collection<Long> people) {

@@ -82,16 +82,16 @@ class Blockers {
     }
 
     private List<Blocker> missingHours(PayRun run) {
-        List<Person> hourly = people.search(PeopleQuery.ofPayGroup(run.payGroupId())).stream()
+        Set<Long> present = hours.peopleWithHours(run.period());
+        List<Person> missing = people.search(PeopleQuery.ofPayGroup(run.payGroupId())).stream()
                 .filter(person -> person.employmentType() != EmploymentType.SALARIED)
                 .filter(person -> person.isEmployedWithin(run.firstDay(), run.lastDay()))
-                .toList();
-        Set<Long> present = hours.peopleWithHours(run.period());
-        Map<Long, Employment> employments =
-                people.employments(hourly.stream().map(Person::id).toList());
-        Map<Long, HolidayCalendar> calendars = holidays.calendars();
-        return hourly.stream()
                 .filter(person -> !present.contains(person.id()))
+                .toList();
+        Map<Long, Employment> employments =
+                people.employments(missing.stream().map(Person::id).toList());
+        Map<Long, HolidayCalendar> calendars = holidays.calendars();
+        return missing.stream()
                 .filter(person -> !new WorkingDays(
                                 employments.get(person.id()),
                                 calendars.getOrDefault(person.siteId(), HolidayCalendar.NONE))

@@ -55,12 +55,12 @@ class PayRunController {
     }
 
     @PostMapping("/{id}/closing")
-    Worksheet close(@PathVariable long id) {
+    PayRun close(@PathVariable long id) {
         return runs.close(id);
     }
 
     @PostMapping("/{id}/undoing")
-    Worksheet undo(@PathVariable long id, @Valid @RequestBody Undoing undoing) {
+    PayRun undo(@PathVariable long id, @Valid @RequestBody Undoing undoing) {
         return runs.undo(id, undoing.reason());
     }
 

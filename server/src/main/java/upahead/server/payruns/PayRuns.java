@@ -12,8 +12,8 @@ import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
 import upahead.server.changes.LateChanges;
 import upahead.server.clock.MovableClock;
-import upahead.server.payruns.PostedLines.AccountKey;
-import upahead.server.payruns.PostedLines.Posted;
+import upahead.server.payruns.PostedLineStore.AccountKey;
+import upahead.server.payruns.PostedLineStore.Posted;
 import upahead.server.people.Organisation;
 import upahead.server.people.PayGroup;
 import upahead.server.problems.Refusal;
@@ -26,7 +26,7 @@ public class PayRuns {
     private static final int BATCH = 2000;
 
     private final PayRunStore store;
-    private final PostedLines posted;
+    private final PostedLineStore posted;
     private final WorksheetBuilder worksheets;
     private final Blockers blockers;
     private final Organisation organisation;
@@ -37,7 +37,7 @@ public class PayRuns {
 
     PayRuns(
             PayRunStore store,
-            PostedLines posted,
+            PostedLineStore posted,
             WorksheetBuilder worksheets,
             Blockers blockers,
             Organisation organisation,
@@ -107,7 +107,7 @@ public class PayRuns {
      */
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public Worksheet close(long id) {
+    public PayRun close(long id) {
         PayRun run = get(id);
         if (run.isClosed() || !store.close(id, clock.now(), user.get().name(), changes.newest())) {
             throw Refusal.conflict(closedAlready(get(id)));
@@ -127,7 +127,7 @@ public class PayRuns {
             store.add(group.id(), next);
         }
         audit.record("pay run", id, "closed a run", null, run.period() + ", " + lines + " lines");
-        return worksheet(id);
+        return get(id);
     }
 
     private int freeze(PayRun run) {
@@ -162,7 +162,7 @@ public class PayRuns {
      */
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public Worksheet undo(long id, String reason) {
+    public PayRun undo(long id, String reason) {
         PayRun run = get(id);
         if (!run.isClosed()) {
             throw Refusal.conflict("This run is not closed; there is nothing to undo.");
@@ -179,7 +179,7 @@ public class PayRuns {
         }
         store.addEvent(id, event(RunEvent.What.UNDONE, reason.strip()));
         audit.record("pay run", id, "undid a close", run.period() + ", " + lines + " lines", reason.strip());
-        return worksheet(id);
+        return get(id);
     }
 
     private int reverse(PayRun run, String reason) {

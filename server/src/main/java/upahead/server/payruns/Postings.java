@@ -8,8 +8,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.changes.LateChange;
 import upahead.server.changes.LateChanges;
-import upahead.server.payruns.PostedLines.AccountKey;
-import upahead.server.payruns.PostedLines.Posted;
+import upahead.server.payruns.PostedLineStore.AccountKey;
+import upahead.server.payruns.PostedLineStore.Posted;
 
 /** What was posted for one balance besides the plain lines of its periods: corrections and reversals. */
 @Service
@@ -23,11 +23,11 @@ public class Postings {
      */
     public record RunPosting(long runId, LocalDate firstDay, LocalDate lastDay, WorksheetLine line) {}
 
-    private final PostedLines posted;
+    private final PostedLineStore posted;
     private final PayRunStore runs;
     private final LateChanges changes;
 
-    Postings(PostedLines posted, PayRunStore runs, LateChanges changes) {
+    Postings(PostedLineStore posted, PayRunStore runs, LateChanges changes) {
         this.posted = posted;
         this.runs = runs;
         this.changes = changes;

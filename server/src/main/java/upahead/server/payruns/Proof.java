@@ -2,7 +2,6 @@ package upahead.server.payruns;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,7 +20,7 @@ import upahead.server.balances.PersonAccount;
 import upahead.server.changes.Causes;
 import upahead.server.changes.LateChanges;
 import upahead.server.clock.MovableClock;
-import upahead.server.payruns.PostedLines.AccountKey;
+import upahead.server.payruns.PostedLineStore.AccountKey;
 import upahead.server.payruns.ProofReport.GroupProof;
 import upahead.server.payruns.ProofReport.ProofDifference;
 import upahead.server.people.Organisation;
@@ -34,23 +33,23 @@ import upahead.server.people.Person;
 @Service
 public class Proof {
 
-    private static final int PEOPLE_AT_ONCE = 500;
-
     private final PayRunStore runs;
-    private final PostedLines posted;
+    private final PostedLineStore posted;
     private final Accounts accounts;
     private final People people;
     private final Organisation organisation;
     private final LateChanges changes;
+    private final PeopleInParts parts;
     private final MovableClock clock;
 
     Proof(
             PayRunStore runs,
-            PostedLines posted,
+            PostedLineStore posted,
             Accounts accounts,
             People people,
             Organisation organisation,
             LateChanges changes,
+            PeopleInParts parts,
             MovableClock clock) {
         this.runs = runs;
         this.posted = posted;
@@ -58,6 +57,7 @@ public class Proof {
         this.people = people;
         this.organisation = organisation;
         this.changes = changes;
+        this.parts = parts;
         this.clock = clock;
     }
 
@@ -85,20 +85,30 @@ public class Proof {
         }
         LocalDate through = newest.get().lastDay();
         Causes causes = changes.since(runs.changesSeen(newest.get().id()));
-        int compared = 0;
+        int[] compared = {0};
         int before = differences.size();
-        for (int from = 0; from < all.size(); from += PEOPLE_AT_ONCE) {
-            List<Person> some = all.subList(from, Math.min(all.size(), from + PEOPLE_AT_ONCE));
-            Map<AccountKey, List<Frozen>> frozen =
-                    new HashMap<>(posted.frozen(some.stream().map(Person::id).toList()));
-            for (PersonAccount account : accounts.of(some, Outlook.recorded())) {
-                compared++;
-                List<Frozen> own = frozen.getOrDefault(
-                        new AccountKey(account.person().id(), account.policy().id()), List.of());
-                difference(group, account, own, through, causes).ifPresent(differences::add);
-            }
+        parts.each(all, some -> compare(group, some, through, causes), part -> {
+            compared[0] += part.accounts();
+            differences.addAll(part.differences());
+        });
+        return new GroupProof(
+                group.name(), through, all.size(), compared[0], compared[0] - (differences.size() - before));
+    }
+
+    private record Part(int accounts, List<ProofDifference> differences) {}
+
+    private Part compare(PayGroup group, List<Person> some, LocalDate through, Causes causes) {
+        Map<AccountKey, List<Frozen>> frozen =
+                posted.frozen(some.stream().map(Person::id).toList());
+        List<PersonAccount> compared = accounts.of(some, Outlook.recorded());
+        List<ProofDifference> differences = new ArrayList<>();
+        for (PersonAccount account : compared) {
+            AccountKey key =
+                    new AccountKey(account.person().id(), account.policy().id());
+            difference(group, account, frozen.getOrDefault(key, List.of()), through, causes)
+                    .ifPresent(differences::add);
         }
-        return new GroupProof(group.name(), through, all.size(), compared, compared - (differences.size() - before));
+        return new Part(compared.size(), differences);
     }
 
     private static Optional<ProofDifference> difference(

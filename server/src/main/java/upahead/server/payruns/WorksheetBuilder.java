@@ -5,8 +5,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.LineKind;
@@ -20,32 +22,37 @@ import upahead.server.balances.PersonAccount;
 import upahead.server.changes.Causes;
 import upahead.server.changes.LateChange;
 import upahead.server.changes.LateChanges;
-import upahead.server.payruns.PostedLines.AccountKey;
-import upahead.server.payruns.PostedLines.Posted;
+import upahead.server.payruns.PostedLineStore.AccountKey;
+import upahead.server.payruns.PostedLineStore.Posted;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
 import upahead.server.words.Words;
 
-/** The figures of a run: derived while it gathers, as frozen once it is closed. It holds a few hundred people at once. */
+/** The figures of a run: derived while it gathers, as frozen once it is closed. */
 @Component
 class WorksheetBuilder {
 
-    /** How many people's facts are in memory at the same time. */
-    private static final int PEOPLE_AT_ONCE = 500;
-
     private final PayRunStore runs;
-    private final PostedLines posted;
+    private final PostedLineStore posted;
     private final Accounts accounts;
     private final People people;
     private final LateChanges changes;
+    private final PeopleInParts parts;
 
-    WorksheetBuilder(PayRunStore runs, PostedLines posted, Accounts accounts, People people, LateChanges changes) {
+    WorksheetBuilder(
+            PayRunStore runs,
+            PostedLineStore posted,
+            Accounts accounts,
+            People people,
+            LateChanges changes,
+            PeopleInParts parts) {
         this.runs = runs;
         this.posted = posted;
         this.accounts = accounts;
         this.people = people;
         this.changes = changes;
+        this.parts = parts;
     }
 
     /** Rows with something to say first, then by name. */
@@ -61,46 +68,49 @@ class WorksheetBuilder {
     /** The rows one after the other, in order of the people's names. */
     void each(PayRun run, Consumer<WorksheetRow> consumer) {
         List<Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId()));
-        for (int from = 0; from < group.size(); from += PEOPLE_AT_ONCE) {
-            List<Person> some = group.subList(from, Math.min(group.size(), from + PEOPLE_AT_ONCE));
-            if (run.isClosed()) {
-                frozenRows(run, some, consumer);
-            } else {
-                derivedRows(run, some, consumer);
-            }
-        }
+        parts.each(group, rowsOf(run), rows -> rows.forEach(consumer));
     }
 
-    private void frozenRows(PayRun run, List<Person> some, Consumer<WorksheetRow> consumer) {
+    private Function<List<Person>, List<WorksheetRow>> rowsOf(PayRun run) {
+        if (run.isClosed()) {
+            return some -> frozenRows(run, some);
+        }
+        Optional<PayRun> before = runs.closedBefore(run.payGroupId(), run.firstDay());
+        Causes causes = changes.since(
+                before.map(closed -> runs.changesSeen(closed.id())).orElse(0L));
+        return some -> derivedRows(run, some, before.map(PayRun::lastDay), causes);
+    }
+
+    private List<WorksheetRow> frozenRows(PayRun run, List<Person> some) {
         List<Long> ids = some.stream().map(Person::id).toList();
         Map<AccountKey, List<Posted>> lines = posted.ofNewestClose(run, ids);
         Map<AccountKey, Amount> openings = posted.openings(ids, run);
         Map<Long, LateChange> causes = changes.get(lines.values().stream()
                 .flatMap(List::stream)
                 .map(Posted::lateChangeId)
-                .filter(id -> id != null)
+                .filter(Objects::nonNull)
                 .distinct()
                 .toList());
+        List<WorksheetRow> rows = new ArrayList<>();
         for (PersonAccount account : accounts.of(some, Outlook.recorded())) {
             AccountKey key = key(account);
-            offer(
-                    run,
-                    account,
-                    openings.getOrDefault(key, Amount.ZERO),
-                    lines.getOrDefault(key, List.of()).stream()
-                            .map(line -> WorksheetLine.of(line.line(), causes.get(line.lateChangeId())))
-                            .toList(),
-                    consumer);
+            row(
+                            run,
+                            account,
+                            openings.getOrDefault(key, Amount.ZERO),
+                            lines.getOrDefault(key, List.of()).stream()
+                                    .map(line -> WorksheetLine.of(line.line(), causes.get(line.lateChangeId())))
+                                    .toList())
+                    .ifPresent(rows::add);
         }
+        return rows;
     }
 
-    private void derivedRows(PayRun run, List<Person> some, Consumer<WorksheetRow> consumer) {
+    private List<WorksheetRow> derivedRows(
+            PayRun run, List<Person> some, Optional<LocalDate> closedThrough, Causes causes) {
         Map<AccountKey, List<Frozen>> frozen =
                 posted.frozen(some.stream().map(Person::id).toList());
-        Optional<PayRun> before = runs.closedBefore(run.payGroupId(), run.firstDay());
-        Optional<LocalDate> closedThrough = before.map(PayRun::lastDay);
-        Causes causes = changes.since(
-                before.map(closed -> runs.changesSeen(closed.id())).orElse(0L));
+        List<WorksheetRow> rows = new ArrayList<>();
         for (PersonAccount account : accounts.of(some, Outlook.recorded())) {
             List<Frozen> own = frozen.getOrDefault(key(account), List.of());
             List<WorksheetLine> lines = Closing.postings(
@@ -108,8 +118,10 @@ class WorksheetBuilder {
                     .stream()
                     .map(line -> withCause(account, line, causes))
                     .toList();
-            offer(run, account, Amount.sum(own.stream().map(Frozen::amount).toList()), lines, consumer);
+            Amount opening = Amount.sum(own.stream().map(Frozen::amount).toList());
+            row(run, account, opening, lines).ifPresent(rows::add);
         }
+        return rows;
     }
 
     private static WorksheetLine withCause(PersonAccount account, NewPosting line, Causes causes) {
@@ -121,15 +133,11 @@ class WorksheetBuilder {
         return WorksheetLine.of(cause == null ? line : line.because(cause.what()), cause);
     }
 
-    private static void offer(
-            PayRun run,
-            PersonAccount account,
-            Amount opening,
-            List<WorksheetLine> lines,
-            Consumer<WorksheetRow> consumer) {
-        if (!lines.isEmpty() || account.person().isEmployedWithin(run.firstDay(), run.lastDay())) {
-            consumer.accept(row(account, opening, lines, run));
-        }
+    private static Optional<WorksheetRow> row(
+            PayRun run, PersonAccount account, Amount opening, List<WorksheetLine> lines) {
+        return lines.isEmpty() && !account.person().isEmployedWithin(run.firstDay(), run.lastDay())
+                ? Optional.empty()
+                : Optional.of(row(account, opening, lines, run));
     }
 
     private static AccountKey key(PersonAccount account) {

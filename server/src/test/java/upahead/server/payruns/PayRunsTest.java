@@ -236,7 +236,7 @@ class PayRunsTest {
     }
 
     private Worksheet close(PayRun run) {
-        return act(() -> runs.close(run.id()));
+        return act(() -> runs.worksheet(runs.close(run.id()).id()));
     }
 
     private <T> T act(Supplier<T> work) {

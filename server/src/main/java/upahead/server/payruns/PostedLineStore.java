@@ -5,6 +5,7 @@ import static upahead.server.database.Tables.POSTED_LINE;
 import static upahead.server.sql.Among.among;
 
 import java.math.BigDecimal;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -18,10 +19,11 @@ import upahead.core.ledger.LineKind;
 import upahead.core.payrun.Frozen;
 import upahead.core.payrun.NewPosting;
 import upahead.core.quantity.Amount;
+import upahead.server.sql.Rows;
 
 /** The lines that runs froze. They are only ever added. */
 @Repository
-class PostedLines {
+class PostedLineStore {
 
     /** The account a line belongs to. */
     record AccountKey(long personId, long policyId) {}
@@ -36,7 +38,7 @@ class PostedLines {
 
     private final DSLContext sql;
 
-    PostedLines(DSLContext sql) {
+    PostedLineStore(DSLContext sql) {
         this.sql = sql;
     }
 
@@ -81,22 +83,23 @@ class PostedLines {
     /** What was posted for the accounts of some people, as later closes need it. */
     Map<AccountKey, List<Frozen>> frozen(Collection<Long> people) {
         Map<AccountKey, List<Frozen>> frozen = new HashMap<>();
-        sql.select(
-                        POSTED_LINE.PERSON_ID,
-                        POSTED_LINE.POLICY_ID,
-                        POSTED_LINE.ABOUT,
-                        POSTED_LINE.KIND,
-                        POSTED_LINE.AMOUNT,
-                        POSTED_LINE.WITHHELD)
-                .from(POSTED_LINE)
-                .where(among(POSTED_LINE.PERSON_ID, people))
-                .forEach(row -> frozen.computeIfAbsent(
-                                new AccountKey(row.value1(), row.value2()), unused -> new ArrayList<>())
+        Rows.each(
+                sql.select(
+                                POSTED_LINE.PERSON_ID,
+                                POSTED_LINE.POLICY_ID,
+                                POSTED_LINE.ABOUT,
+                                POSTED_LINE.KIND,
+                                POSTED_LINE.AMOUNT,
+                                POSTED_LINE.WITHHELD)
+                        .from(POSTED_LINE)
+                        .where(among(POSTED_LINE.PERSON_ID, people)),
+                row -> frozen.computeIfAbsent(
+                                new AccountKey(row.getLong(1), row.getLong(2)), unused -> new ArrayList<>())
                         .add(new Frozen(
-                                row.value3(),
-                                LineKind.valueOf(row.value4()),
-                                new Amount(row.value5()),
-                                new Amount(row.value6()))));
+                                row.getObject(3, LocalDate.class),
+                                LineKind.valueOf(row.getString(4)),
+                                new Amount(row.getBigDecimal(5)),
+                                new Amount(row.getBigDecimal(6)))));
         return frozen;
     }
 
@@ -122,7 +125,7 @@ class PostedLines {
                 .and(POSTED_LINE.SORT.ne(NewPosting.Sort.REVERSAL.name()))
                 .and(among(POSTED_LINE.PERSON_ID, people))
                 .orderBy(POSTED_LINE.ID)
-                .fetchGroups(PostedLines::key, PostedLines::posted);
+                .fetchGroups(PostedLineStore::key, PostedLineStore::posted);
     }
 
     /** A batch of the lines of the newest close of a run that follow a line, in the order in which they were posted. */
@@ -135,7 +138,7 @@ class PostedLines {
                 .and(POSTED_LINE.ID.gt(lineId))
                 .orderBy(POSTED_LINE.ID)
                 .limit(most)
-                .fetchMap(POSTED_LINE.ID, PostedLines::posted);
+                .fetchMap(POSTED_LINE.ID, PostedLineStore::posted);
     }
 
     /** Everything posted for one account that is no plain line of its period, newest first. */
@@ -148,7 +151,7 @@ class PostedLines {
                 .and(POSTED_LINE.POLICY_ID.eq(account.policyId()))
                 .and(POSTED_LINE.SORT.ne(NewPosting.Sort.PERIOD.name()))
                 .orderBy(POSTED_LINE.ID.desc())
-                .fetch(PostedLines::posted);
+                .fetch(PostedLineStore::posted);
     }
 
     private static AccountKey key(Record row) {

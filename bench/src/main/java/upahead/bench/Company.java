@@ -1,0 +1,268 @@
+package upahead.bench;
+
+import static upahead.server.database.Tables.LEAVE_DAY;
+import static upahead.server.database.Tables.LEAVE_REQUEST;
+import static upahead.server.database.Tables.OPENING_BALANCE;
+import static upahead.server.database.Tables.PERSON;
+import static upahead.server.database.Tables.PERSON_FTE;
+import static upahead.server.database.Tables.PERSON_SCHEDULE;
+import static upahead.server.database.Tables.WORK_ENTRY;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.jooq.DSLContext;
+import org.jooq.TableField;
+import org.jooq.TableRecord;
+import org.springframework.context.ConfigurableApplicationContext;
+import upahead.core.calendar.PayCalendar;
+import upahead.core.earning.PerPeriod;
+import upahead.core.earning.Upfront;
+import upahead.core.policy.Leftover;
+import upahead.core.policy.Wait;
+import upahead.core.quantity.Unit;
+import upahead.server.clock.MovableClock;
+import upahead.server.payruns.PayRuns;
+import upahead.server.people.EmploymentType;
+import upahead.server.people.Organisation;
+import upahead.server.policies.Coverage;
+import upahead.server.policies.NewPolicy;
+import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
+import upahead.server.policies.PolicyKind;
+import upahead.server.policies.PolicyVersion;
+import upahead.server.policies.RequestRules;
+import upahead.server.policies.TermsDocument;
+import upahead.server.policies.TermsDocument.Earning;
+import upahead.server.policies.TermsWriter;
+
+/** A made-up company that left its spreadsheets at the turn of the year: opening balances, then hours and leave. */
+final class Company {
+
+    private static final LocalDate START = LocalDate.of(2027, 1, 1);
+    private static final LocalDate FIRST_MONDAY = LocalDate.of(2027, 1, 4);
+    private static final int BATCH = 5_000;
+    private static final int DAYS_OF_A_PERIOD = 14;
+
+    private final DSLContext sql;
+    private final Organisation organisation;
+    private final Policies policies;
+    private final PayRuns runs;
+    private final MovableClock clock;
+    private final int people;
+
+    Company(ConfigurableApplicationContext program, int people) {
+        this.sql = program.getBean(DSLContext.class);
+        this.organisation = program.getBean(Organisation.class);
+        this.policies = program.getBean(Policies.class);
+        this.runs = program.getBean(PayRuns.class);
+        this.clock = program.getBean(MovableClock.class);
+        this.people = people;
+    }
+
+    /** Sets everything up with the hours and leave of some periods, and begins the first run; the pay group's id. */
+    long setUp(int periods) {
+        clock.moveTo(START);
+        long group = organisation.addPayGroup("Everybody", new PayCalendar(PayCalendar.Every.FORTNIGHT, FIRST_MONDAY));
+        addPeople(organisation.addSite("Here"), organisation.addTeam("All"), group);
+        List<Long> ids = new ArrayList<>();
+        ids.add(inForce("Leave by hours", byHours()));
+        ids.add(inForce("Leave by pay period", byPayPeriod()));
+        ids.add(inForce("Sick time", byMonth()));
+        ids.add(inForce("Yearly days", upfront()));
+        ids.add(inForce(
+                "Extra hours", TermsWriter.earning(Earning.perHours("1", "60")).write()));
+        addOpenings(ids);
+        addHours(periods);
+        addLeave(periods, ids.get(1));
+        runs.begin(group, FIRST_MONDAY);
+        return group;
+    }
+
+    private static TermsDocument byHours() {
+        return TermsWriter.earning(Earning.perHours("1", "23"))
+                .tenure(4, "1.3")
+                .waitToUse(45, Wait.In.DAYS)
+                .balanceLimit("74")
+                .carry("37", Leftover.LAPSE)
+                .write();
+    }
+
+    private static TermsDocument byPayPeriod() {
+        return TermsWriter.earning(Earning.perYear(
+                        "91", PerPeriod.Every.PAY_PERIOD, PerPeriod.Posts.END, PerPeriod.Months.CALENDAR))
+                .scaledByFte()
+                .earnedPerYear("95")
+                .carry("40", Leftover.PAY_OUT)
+                .carriedUntil("03-31")
+                .write();
+    }
+
+    private static TermsDocument byMonth() {
+        return TermsWriter.earning(
+                        Earning.perYear("54", PerPeriod.Every.MONTH, PerPeriod.Posts.START, PerPeriod.Months.CALENDAR))
+                .balanceLimit("81")
+                .usedPerYear("63")
+                .write();
+    }
+
+    private static TermsDocument upfront() {
+        return TermsWriter.earning(Earning.upfront("23", Upfront.FirstYear.BY_DAYS))
+                .tenure(5, "26")
+                .overdraw("2")
+                .write();
+    }
+
+    private long inForce(String name, TermsDocument terms) {
+        PolicyDetail draft = policies.write(new NewPolicy(
+                name,
+                PolicyKind.VACATION,
+                Unit.HOURS,
+                true,
+                "X",
+                "01-01",
+                new RequestRules(false, false, 0, false),
+                terms));
+        PolicyVersion version = draft.versions().get(0);
+        policies.putInForce(draft.id(), version.id(), version.edits(), START, Coverage.everybody());
+        return draft.id();
+    }
+
+    private void addPeople(long site, long team, long group) {
+        try (Rows rows = new Rows()) {
+            for (long id = 1; id <= people; id++) {
+                LocalDate hired = START.minusDays(30 + id * 37 % 3_000);
+                var person = sql.newRecord(PERSON);
+                person.setId(id);
+                person.setCode("P" + id);
+                person.setName("Person " + id * 7_919 % 100_003);
+                person.setSiteId(site);
+                person.setTeamId(team);
+                person.setEmploymentType(EmploymentType.HOURLY.name());
+                person.setPayGroupId(group);
+                person.setHired(hired);
+                person.setServiceFrom(hired);
+                rows.add(person);
+            }
+        }
+        try (Rows rows = new Rows()) {
+            for (long id = 1; id <= people; id++) {
+                LocalDate hired = START.minusDays(30 + id * 37 % 3_000);
+                var week = sql.newRecord(PERSON_SCHEDULE);
+                week.setPersonId(id);
+                week.setStarts(hired);
+                Map<TableField<?, BigDecimal>, Integer> hours = Map.of(
+                        PERSON_SCHEDULE.MONDAY, 8,
+                        PERSON_SCHEDULE.TUESDAY, 8,
+                        PERSON_SCHEDULE.WEDNESDAY, 8,
+                        PERSON_SCHEDULE.THURSDAY, 8,
+                        PERSON_SCHEDULE.FRIDAY, 6,
+                        PERSON_SCHEDULE.SATURDAY, 0,
+                        PERSON_SCHEDULE.SUNDAY, 0);
+                hours.forEach((day, amount) -> week.set(day, BigDecimal.valueOf(amount)));
+                rows.add(week);
+            }
+        }
+        try (Rows rows = new Rows()) {
+            for (long id = 1; id <= people; id++) {
+                var fte = sql.newRecord(PERSON_FTE);
+                fte.setPersonId(id);
+                fte.setStarts(START.minusDays(30 + id * 37 % 3_000));
+                fte.setFte(id % 4 == 0 ? new BigDecimal("0.8") : BigDecimal.ONE);
+                rows.add(fte);
+            }
+        }
+    }
+
+    private void addOpenings(List<Long> policyIds) {
+        try (Rows rows = new Rows()) {
+            for (long id = 1; id <= people; id++) {
+                for (long policyId : policyIds) {
+                    var opening = sql.newRecord(OPENING_BALANCE);
+                    opening.setPersonId(id);
+                    opening.setPolicyId(policyId);
+                    opening.setOnDate(START);
+                    opening.setBalance(BigDecimal.valueOf(5 + (id * policyId) % 30));
+                    opening.setEarnedThisYear(BigDecimal.ZERO);
+                    opening.setUsedThisYear(BigDecimal.ZERO);
+                    rows.add(opening);
+                }
+            }
+        }
+    }
+
+    private void addHours(int periods) {
+        try (Rows rows = new Rows()) {
+            for (long id = 1; id <= people; id++) {
+                for (int day = 0; day < periods * DAYS_OF_A_PERIOD; day++) {
+                    if (day % 7 < 5) {
+                        var entry = sql.newRecord(WORK_ENTRY);
+                        entry.setPersonId(id);
+                        entry.setOnDate(FIRST_MONDAY.plusDays(day));
+                        entry.setKind("regular");
+                        entry.setHours(new BigDecimal(day % 7 == 4 ? "6" : (id + day) % 5 == 0 ? "7.25" : "8"));
+                        entry.setSource("bench");
+                        rows.add(entry);
+                    }
+                }
+            }
+        }
+    }
+
+    private void addLeave(int periods, long policyId) {
+        List<TableRecord<?>> days = new ArrayList<>();
+        try (Rows requests = new Rows()) {
+            long requestId = 1;
+            for (long id = 1; id <= people; id++) {
+                for (int period = 0; period < periods; period += 2) {
+                    var request = sql.newRecord(LEAVE_REQUEST);
+                    request.setId(requestId);
+                    request.setPersonId(id);
+                    request.setPolicyId(policyId);
+                    request.setState("APPROVED");
+                    request.setNote("");
+                    request.setSentAt(START.atStartOfDay());
+                    request.setEdits(1);
+                    requests.add(request);
+                    var day = sql.newRecord(LEAVE_DAY);
+                    day.setRequestId(requestId++);
+                    day.setOnDate(FIRST_MONDAY.plusDays((long) period * DAYS_OF_A_PERIOD + id % 4));
+                    day.setAsked("WHOLE");
+                    day.setHours(BigDecimal.valueOf(8));
+                    day.setAmount(BigDecimal.valueOf(8));
+                    day.setBecause("SCHEDULED");
+                    day.setDecision("APPROVED");
+                    days.add(day);
+                }
+            }
+        }
+        try (Rows rows = new Rows()) {
+            days.forEach(rows::add);
+        }
+    }
+
+    /** Rows that are inserted by the thousand. */
+    private final class Rows implements AutoCloseable {
+
+        private final List<TableRecord<?>> rows = new ArrayList<>();
+
+        void add(TableRecord<?> row) {
+            rows.add(row);
+            if (rows.size() >= BATCH) {
+                flush();
+            }
+        }
+
+        void flush() {
+            sql.batchInsert(rows).execute();
+            rows.clear();
+        }
+
+        @Override
+        public void close() {
+            flush();
+        }
+    }
+}

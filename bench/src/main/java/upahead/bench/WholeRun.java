@@ -1,0 +1,186 @@
+package upahead.bench;
+
+import java.io.IOException;
+import java.lang.management.ManagementFactory;
+import java.lang.management.MemoryPoolMXBean;
+import java.lang.management.MemoryType;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
+import java.util.function.Supplier;
+import java.util.stream.Stream;
+import org.jooq.DSLContext;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import org.springframework.transaction.support.TransactionTemplate;
+import upahead.server.UpAhead;
+import upahead.server.access.CurrentUser;
+import upahead.server.access.Role;
+import upahead.server.access.SignedIn;
+import upahead.server.balances.Balances;
+import upahead.server.clock.MovableClock;
+import upahead.server.payruns.PayRun;
+import upahead.server.payruns.PayRuns;
+import upahead.server.payruns.Proof;
+import upahead.server.payruns.ProofReport;
+import upahead.server.people.PeopleQuery;
+
+/**
+ * The whole program with its database in a file: half a year's start of a company, a pay run closed and stored, the same
+ * lines inserted barely, and the first page of balances.
+ */
+final class WholeRun {
+
+    private static final SignedIn PAYROLL = new SignedIn(0, "bench", "Bench", Role.ADMINISTRATOR, null);
+    private static final int RUNS_BEFORE = 6;
+    private static final int REPEATS = 5;
+
+    private record Measured(
+            int people,
+            long lines,
+            Duration close,
+            Duration bareInsert,
+            Duration proof,
+            Duration firstPage,
+            Duration lastPage,
+            long peakMegabytes) {
+
+        double ratio() {
+            return (double) close.toNanos() / bareInsert.toNanos();
+        }
+    }
+
+    private WholeRun() {}
+
+    static void measure(List<Integer> sizes) throws IOException {
+        System.out.println("A pay run of N people times five policies, after " + RUNS_BEFORE + " closed fortnights");
+        System.out.printf(
+                "%8s %9s %10s %12s %7s %10s %12s %12s %9s%n",
+                "people",
+                "lines",
+                "close ms",
+                "insert ms",
+                "ratio",
+                "proof ms",
+                "1st page ms",
+                "last page ms",
+                "peak MB");
+        Measured smallest = null;
+        for (int people : sizes) {
+            Measured measured = measure(people);
+            System.out.printf(
+                    "%8d %9d %10d %12d %7.2f %10d %12d %12d %9d%n",
+                    measured.people(),
+                    measured.lines(),
+                    measured.close().toMillis(),
+                    measured.bareInsert().toMillis(),
+                    measured.ratio(),
+                    measured.proof().toMillis(),
+                    measured.firstPage().toMillis(),
+                    measured.lastPage().toMillis(),
+                    measured.peakMegabytes());
+            smallest = smallest == null ? measured : smallest;
+            if (people > smallest.people()) {
+                System.out.printf(
+                        "         %.1f times the people of the smallest take %.1f times its time to close%n",
+                        (double) people / smallest.people(),
+                        (double) measured.close().toNanos() / smallest.close().toNanos());
+            }
+        }
+    }
+
+    private static Measured measure(int people) throws IOException {
+        Path data = Files.createTempDirectory("up-ahead-bench");
+        try (ConfigurableApplicationContext program = SpringApplication.run(
+                UpAhead.class,
+                "--server.port=0",
+                "--upahead.data=" + data,
+                "--spring.main.banner-mode=off",
+                "--logging.level.root=ERROR")) {
+            return program.getBean(CurrentUser.class).actAs(PAYROLL, () -> measure(program, people));
+        } finally {
+            delete(data);
+        }
+    }
+
+    private static Measured measure(ConfigurableApplicationContext program, int people) {
+        Company company = new Company(program, people);
+        long groupId = company.setUp(RUNS_BEFORE + 1);
+        PayRuns runs = program.getBean(PayRuns.class);
+        MovableClock clock = program.getBean(MovableClock.class);
+        for (int before = 0; before < RUNS_BEFORE; before++) {
+            PayRun run = runs.ofGroup(groupId).get(0);
+            clock.moveTo(run.lastDay().plusDays(1));
+            runs.close(run.id());
+        }
+        PayRun run = runs.ofGroup(groupId).get(0);
+        clock.moveTo(run.lastDay().plusDays(1));
+        System.gc();
+        resetPeaks();
+        Duration close = time(() -> runs.close(run.id()));
+        long peak = peakMegabytes();
+        BareInsert bare = new BareInsert(program.getBean(DSLContext.class), run.id());
+        TransactionTemplate transaction = program.getBean(TransactionTemplate.class);
+        Duration insert = time(() -> transaction.execute(status -> {
+            bare.insert();
+            status.setRollbackOnly();
+            return null;
+        }));
+        ProofReport[] report = new ProofReport[1];
+        Duration proof = time(() -> report[0] = program.getBean(Proof.class).prove());
+        if (!report[0].differences().isEmpty()) {
+            throw new IllegalStateException("posted is not derived");
+        }
+        Balances balances = program.getBean(Balances.class);
+        LocalDate asOf = run.lastDay().plusDays(1);
+        return new Measured(
+                people,
+                bare.size(),
+                close,
+                insert,
+                proof,
+                page(balances, asOf, 0),
+                page(balances, asOf, people / 25 - 1),
+                peak);
+    }
+
+    /** The median of a few calls. */
+    private static Duration page(Balances balances, LocalDate asOf, int page) {
+        PeopleQuery query = new PeopleQuery(null, null, null, null, null, page, 25);
+        return Stream.generate(() -> time(() -> balances.all(asOf, query, null)))
+                .limit(REPEATS)
+                .sorted()
+                .skip(REPEATS / 2)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static Duration time(Supplier<?> work) {
+        long start = System.nanoTime();
+        work.get();
+        return Duration.ofNanos(System.nanoTime() - start);
+    }
+
+    private static Stream<MemoryPoolMXBean> heap() {
+        return ManagementFactory.getMemoryPoolMXBeans().stream().filter(pool -> pool.getType() == MemoryType.HEAP);
+    }
+
+    private static void resetPeaks() {
+        heap().forEach(MemoryPoolMXBean::resetPeakUsage);
+    }
+
+    private static long peakMegabytes() {
+        return heap().mapToLong(pool -> pool.getPeakUsage().getUsed()).sum() >> 20;
+    }
+
+    private static void delete(Path folder) throws IOException {
+        try (Stream<Path> files = Files.walk(folder)) {
+            for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(file);
+            }
+        }
+    }
+}

@@ -1,0 +1,82 @@
+package upahead.server.payruns;
+
+import java.util.ArrayDeque;
+import java.util.ArrayList;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Queue;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.function.Consumer;
+import java.util.function.Function;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
+import upahead.server.people.Person;
+
+/**
+ * Works through many people part by part, so that never everyone's facts are in memory at once. Several parts are worked
+ * on beside each other, each reading what is committed; a group that is one part is worked on where it was called.
+ */
+@Component
+class PeopleInParts {
+
+    private static final int PEOPLE_OF_A_PART = 500;
+    private static final int WORKERS = Math.max(2, Runtime.getRuntime().availableProcessors());
+
+    private final TransactionTemplate reading;
+
+    PeopleInParts(PlatformTransactionManager transactions) {
+        this.reading = new TransactionTemplate(transactions);
+        this.reading.setReadOnly(true);
+    }
+
+    /**
+     * Works through people.
+     *
+     * @param work what is done with a part; only reads
+     * @param results takes what came out of each part, in the order of the people, on the calling thread
+     */
+    <T> void each(List<Person> people, Function<List<Person>, T> work, Consumer<T> results) {
+        List<List<Person>> parts = parts(people);
+        if (parts.size() <= 1) {
+            parts.forEach(part -> results.accept(work.apply(part)));
+            return;
+        }
+        ExecutorService workers = Executors.newFixedThreadPool(WORKERS);
+        try {
+            Iterator<List<Person>> next = parts.iterator();
+            Queue<Future<T>> begun = new ArrayDeque<>();
+            while (next.hasNext() || !begun.isEmpty()) {
+                while (next.hasNext() && begun.size() <= WORKERS) {
+                    List<Person> part = next.next();
+                    begun.add(workers.submit(() -> reading.execute(status -> work.apply(part))));
+                }
+                results.accept(result(begun.remove()));
+            }
+        } finally {
+            workers.shutdownNow();
+        }
+    }
+
+    private static List<List<Person>> parts(List<Person> people) {
+        List<List<Person>> parts = new ArrayList<>();
+        for (int from = 0; from < people.size(); from += PEOPLE_OF_A_PART) {
+            parts.add(people.subList(from, Math.min(people.size(), from + PEOPLE_OF_A_PART)));
+        }
+        return parts;
+    }
+
+    private static <T> T result(Future<T> begun) {
+        try {
+            return begun.get();
+        } catch (ExecutionException failed) {
+            throw failed.getCause() instanceof RuntimeException cause ? cause : new IllegalStateException(failed);
+        } catch (InterruptedException interrupted) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException("interrupted while working through people", interrupted);
+        }
+    }
+}
