@@ -170,7 +170,7 @@
     </thead>
     <tbody>
       {#each rows as row (`${row.personId}/${row.policyId}`)}
-        <tr class="cursor-pointer" onclick={() => (opened = row)}>
+        <tr class="cursor-pointer" data-policy={row.policy} onclick={() => (opened = row)}>
           <td>
             <button
               data-row

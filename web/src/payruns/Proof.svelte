@@ -30,8 +30,10 @@
     void prove();
   });
 
-  const unexplained = $derived(report?.differences.filter((each) => each.cause === null) ?? []);
-  const late = $derived(report?.differences.filter((each) => each.cause !== null) ?? []);
+  const unexplained = $derived(
+    report?.differences.filter((each) => each.causes.length === 0) ?? [],
+  );
+  const late = $derived(report?.differences.filter((each) => each.causes.length > 0) ?? []);
 
   function download() {
     saveCsv('proof', [
@@ -44,7 +46,7 @@
         each.posted,
         each.derived,
         each.about,
-        each.cause?.what ?? '',
+        each.causes.map((cause) => cause.what).join('; '),
       ]),
     ]);
   }
@@ -132,8 +134,11 @@
             <td class="number"><Amount value={each.derived} /></td>
             <td class="whitespace-nowrap">{day(each.about)}</td>
             <td>
-              {#if each.cause}
-                {each.cause.what}. <Cause cause={each.cause} policyId={each.policyId} />
+              {#if each.causes.length > 0}
+                {#each each.causes as cause (cause.id)}
+                  <span class="block">{cause.what}. <Cause {cause} policyId={each.policyId} /></span
+                  >
+                {/each}
               {:else}
                 <strong>Not explained</strong>
               {/if}

@@ -2,6 +2,7 @@
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { Coverage, Organisation, Policy, PolicyVersion } from '../api/types';
+  import { longDay } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { session } from '../frame/session.svelte';
 
@@ -107,6 +108,11 @@
       {#if policy.people > 0}
         <span class="quiet">{policy.people} are enrolled already and stay so.</span>
       {/if}
+    </p>
+  {/if}
+  {#if from && from < session.current.today}
+    <p class="mt-2 border-l-4 border-accent bg-base-200 px-3 py-1">
+      {longDay(from)} is in the past. What closed runs posted from then on is corrected by the next ones.
     </p>
   {/if}
   <div class="mt-2"><ProblemNote {problem} /></div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { session } from '../frame/session.svelte';
   import type { RequestSummary } from '../api/types';
   import { day, span, withUnit } from '../common/format';
   import StateMark from '../common/StateMark.svelte';
@@ -21,7 +22,15 @@
     <tbody>
       {#each requests.toReversed() as request (request.id)}
         <tr>
-          <td class="whitespace-nowrap">{span(request.first, request.last)}</td>
+          <td class="whitespace-nowrap">
+            {#if session.decides && !withdraw}
+              <a data-row class="underline" href={`#/requests/${request.id}`}
+                >{span(request.first, request.last)}</a
+              >
+            {:else}
+              {span(request.first, request.last)}
+            {/if}
+          </td>
           <td>{request.policy}</td>
           <td class="number">{withUnit(request.total, request.unit)}</td>
           <td>

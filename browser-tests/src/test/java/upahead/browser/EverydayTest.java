@@ -175,7 +175,8 @@ class EverydayTest {
         browser.sees("What is up ahead");
         assertThat(browser.sidewaysScroll()).isLessThanOrEqualTo(0);
         browser.signInAndEnter("corvin", PASSWORD);
-        browser.go("/requests/82");
+        browser.go("/requests");
+        browser.clickOnRow("Petrel Yaxley");
         browser.sees("Message to Petrel");
         assertThat(browser.sidewaysScroll()).isLessThanOrEqualTo(0);
     }

@@ -60,7 +60,10 @@ public final class Screenshots {
         browser.go("/mail");
         shot("/my-time", "Ask for time off", "my-time-on-a-phone");
         browser.signInAndEnter("corvin", PASSWORD);
-        shot("/requests/82", "Message to", "requests-on-a-phone");
+        browser.go("/requests");
+        browser.clickOnRow("Petrel Yaxley");
+        browser.sees("Message to");
+        save("requests-on-a-phone");
     }
 
     private void shot(String path, String expected, String name) {

@@ -178,7 +178,7 @@ class WholeJobTest {
         browser.seesNot("Ambrose");
         assertThat(browser.download("Download CSV").lines())
                 .startsWith("person,team,policy,unit,earned,used,booked,withheld,balance,available")
-                .hasSize(5);
+                .hasSize(6);
         browser.clickOnRow("Hourly leave");
         browser.sees("hours counted in 12 Apr to 25 Apr 2027, 1.3 for every 23");
         browser.sees("What is up ahead");

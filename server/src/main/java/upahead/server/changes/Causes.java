@@ -6,11 +6,12 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Late changes, arranged for finding what caused a correction. */
 public final class Causes {
+
+    private static final int MOST_NAMED = 3;
 
     private final Map<Long, List<LateChange>> byPerson = new HashMap<>();
     private final List<LateChange> ofEverybody = new ArrayList<>();
@@ -27,23 +28,25 @@ public final class Causes {
     }
 
     /**
-     * What most likely caused a correction: a change of that very policy before one of all, one of all before one of
-     * another policy, and of these the nearest before the date.
+     * What can have caused a correction, the most likely first: changes of that person before those of everybody, of that
+     * very policy before those of all, and then the nearest before the date. What was changed in another policy counts
+     * only where nothing else does.
      *
      * @param about the date that the correction is about
      */
-    public Optional<LateChange> of(long personId, long policyId, LocalDate about) {
-        return Stream.concat(byPerson.getOrDefault(personId, List.of()).stream(), ofEverybody.stream())
+    public List<LateChange> of(long personId, long policyId, LocalDate about) {
+        List<LateChange> possible = Stream.concat(
+                        byPerson.getOrDefault(personId, List.of()).stream(), ofEverybody.stream())
                 .filter(change -> change.canConcern(personId, about))
-                .max(Comparator.comparing((LateChange change) -> nearness(change, policyId))
-                        .thenComparing(LateChange::affectsFrom)
-                        .thenComparing(LateChange::id));
-    }
-
-    private static int nearness(LateChange change, long policyId) {
-        if (change.policyId() == null) {
-            return 1;
-        }
-        return change.policyId() == policyId ? 2 : 0;
+                .sorted(Comparator.comparing((LateChange change) -> change.personId() == null)
+                        .thenComparing(change -> change.policyId() == null)
+                        .thenComparing(LateChange::affectsFrom, Comparator.reverseOrder())
+                        .thenComparing(LateChange::id, Comparator.reverseOrder()))
+                .toList();
+        List<LateChange> ofThisPolicy = possible.stream()
+                .filter(change -> change.policyId() == null || change.policyId() == policyId)
+                .toList();
+        return (ofThisPolicy.isEmpty() ? possible : ofThisPolicy)
+                .stream().limit(MOST_NAMED).toList();
     }
 }

@@ -129,6 +129,6 @@ public class Proof {
                 Amount.sum(own.stream().map(Frozen::amount).toList()),
                 derived.balance(through),
                 about,
-                causes.of(account.person().id(), account.policy().id(), about).orElse(null)));
+                causes.of(account.person().id(), account.policy().id(), about)));
     }
 }

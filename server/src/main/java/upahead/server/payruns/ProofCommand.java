@@ -1,12 +1,14 @@
 package upahead.server.payruns;
 
 import java.io.PrintStream;
+import java.util.stream.Collectors;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.ApplicationContext;
 import org.springframework.stereotype.Component;
+import upahead.server.changes.LateChange;
 import upahead.server.payruns.ProofReport.GroupProof;
 import upahead.server.payruns.ProofReport.ProofDifference;
 import upahead.server.words.Words;
@@ -44,9 +46,10 @@ class ProofCommand implements ApplicationRunner {
         for (ProofDifference each : report.differences()) {
             out.println("differs: " + each.person() + ", " + each.policy() + ", from " + each.about() + " on: posted "
                     + each.posted() + ", derived " + each.derived() + ". "
-                    + (each.cause() == null
+                    + (each.causes().isEmpty()
                             ? "NOT EXPLAINED by any late change."
-                            : each.cause().what() + ". The next close corrects it."));
+                            : each.causes().stream().map(LateChange::what).collect(Collectors.joining("; "))
+                                    + ". The next close corrects it."));
         }
         out.println(
                 report.unexplained() == 0

@@ -31,7 +31,7 @@ public record ProofReport(LocalDateTime at, List<GroupProof> groups, List<ProofD
      * @param posted the sum of everything posted
      * @param derived the balance as it is derived now
      * @param about the first date about which they differ
-     * @param cause the late change that explains it and will be corrected by the next close, null where nothing does
+     * @param causes the late changes that explain it and that the next close corrects; empty where nothing does
      */
     public record ProofDifference(
             String payGroup,
@@ -43,10 +43,10 @@ public record ProofReport(LocalDateTime at, List<GroupProof> groups, List<ProofD
             Amount posted,
             Amount derived,
             LocalDate about,
-            @Nullable LateChange cause) {}
+            List<LateChange> causes) {}
 
     /** How many differences no late change explains. */
     public long unexplained() {
-        return differences.stream().filter(each -> each.cause() == null).count();
+        return differences.stream().filter(each -> each.causes().isEmpty()).count();
     }
 }

@@ -9,6 +9,7 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.LineKind;
@@ -128,9 +129,13 @@ class WorksheetBuilder {
         if (!line.isCorrection()) {
             return WorksheetLine.of(line, null);
         }
-        LateChange cause = causes.of(account.person().id(), account.policy().id(), line.about())
-                .orElse(null);
-        return WorksheetLine.of(cause == null ? line : line.because(cause.what()), cause);
+        List<LateChange> possible =
+                causes.of(account.person().id(), account.policy().id(), line.about());
+        if (possible.isEmpty()) {
+            return WorksheetLine.of(line, null);
+        }
+        String said = possible.stream().map(LateChange::what).collect(Collectors.joining("; "));
+        return WorksheetLine.of(line.because(said), possible.get(0));
     }
 
     private static Optional<WorksheetRow> row(

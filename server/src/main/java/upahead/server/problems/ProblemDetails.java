@@ -1,6 +1,10 @@
 package upahead.server.problems;
 
 import com.fasterxml.jackson.databind.JsonMappingException;
+import java.lang.reflect.RecordComponent;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -50,7 +54,9 @@ class ProblemDetails extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException invalid, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        var error = invalid.getBindingResult().getFieldErrors().stream().findFirst();
+        List<String> order = fieldsInOrder(invalid.getParameter().getParameterType());
+        var error = invalid.getBindingResult().getFieldErrors().stream()
+                .min(Comparator.comparingInt(each -> order.indexOf(each.getField())));
         ProblemDetail detail = detail(
                 HttpStatus.UNPROCESSABLE_ENTITY,
                 error.map(each -> each.getField()).orElse(null),
@@ -75,6 +81,15 @@ class ProblemDetails extends ResponseEntityExceptionHandler {
                 ? "This must be a number."
                 : "This could not be read; please check what was typed.";
         return ResponseEntity.unprocessableEntity().body(detail(HttpStatus.UNPROCESSABLE_ENTITY, field, message));
+    }
+
+    /** The fields of a form as they are written, so that the first problem on the screen is the one that is told. */
+    private static List<String> fieldsInOrder(Class<?> form) {
+        return form.isRecord()
+                ? Arrays.stream(form.getRecordComponents())
+                        .map(RecordComponent::getName)
+                        .toList()
+                : List.of();
     }
 
     private static ResponseEntity<ProblemDetail> problem(HttpStatus status, String field, String message) {

@@ -4,7 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import upahead.core.facts.Adjustment;
 import upahead.core.ledger.LineKind;
@@ -61,6 +65,43 @@ class BalancesTest {
         assertThat(detail.figures().withheld())
                 .isGreaterThan(one(30, 1, TODAY).figures().withheld());
         assertThat(detail.balanceLimit()).isEqualTo(Amount.of(74));
+    }
+
+    @Test
+    void whatIsAheadIsToldInOrderWithItsAmounts() {
+        List<AheadView> ahead = user.actAs(Somebody.ADMINISTRATOR, () -> balances.ahead(30, TODAY));
+        assertThat(ahead).isSortedAccordingTo(Comparator.comparing(AheadView::on));
+        assertThat(ahead)
+                .filteredOn(item -> item.policyId() == 1)
+                .extracting(AheadView::what)
+                .contains(AheadView.What.WITHHELD, AheadView.What.YEAR_ENDS, AheadView.What.LAPSE);
+        assertThat(ahead).noneMatch(item -> item.message().isBlank());
+        assertThat(user.actAs(Somebody.ADMINISTRATOR, () -> balances.ahead(28, LocalDate.of(2027, 3, 20))))
+                .filteredOn(item -> item.what() == AheadView.What.USE_BEGINS)
+                .singleElement()
+                .satisfies(item -> assertThat(item.message()).startsWith("The wait before use ends, with"));
+        assertThat(user.actAs(Somebody.ADMINISTRATOR, () -> balances.ahead(29, TODAY)))
+                .filteredOn(item -> item.what() == AheadView.What.TENURE_STEP)
+                .extracting(AheadView::message)
+                .contains("4 years of service: the figure becomes 1.3 hours.");
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "0|1|An adjustment of 0 changes nothing.",
+                "100001|1|Please give an amount up to 100000 with at most ten decimals.",
+                "1.00000000001|1|Please give an amount up to 100000 with at most ten decimals.",
+                "2|2|Nuala Vosper is not enrolled in this policy.",
+            })
+    void anAdjustmentThatCannotBeIsRefused(String amount, long policyId, String message) {
+        Adjustment adjustment = new Adjustment(TODAY, Amount.of(amount), "test");
+        assertThatThrownBy(() -> user.actAs(Somebody.ADMINISTRATOR, () -> {
+                    balances.adjust(30, policyId, adjustment);
+                    return null;
+                }))
+                .hasMessage(message);
     }
 
     @Test

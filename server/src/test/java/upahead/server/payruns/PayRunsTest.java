@@ -18,6 +18,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import upahead.core.calendar.PayCalendar;
+import upahead.core.payrun.NewPosting;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.server.Somebody;
@@ -50,6 +51,9 @@ class PayRunsTest {
     private PayRuns runs;
 
     @Autowired
+    private Postings postings;
+
+    @Autowired
     private HandOver handOver;
 
     @Autowired
@@ -72,6 +76,7 @@ class PayRunsTest {
 
     private String code;
     private long groupId;
+    private long personId;
 
     @BeforeEach
     void foundCompany() {
@@ -83,7 +88,7 @@ class PayRunsTest {
             long team = organisation.addTeam("Team " + code);
             Amount eight = Amount.of(8);
             List<Amount> week = List.of(eight, eight, eight, eight, eight, Amount.ZERO, Amount.ZERO);
-            long person = people.add(new NewPerson(
+            personId = people.add(new NewPerson(
                     code,
                     "Only One",
                     null,
@@ -107,7 +112,7 @@ class PayRunsTest {
                     new RequestRules(false, false, 0, false),
                     oneForTen()));
             policies.putInForce(
-                    policy.id(), policy.versions().get(0).id(), 0, MONDAY, Coverage.people(List.of(person)));
+                    policy.id(), policy.versions().get(0).id(), 0, MONDAY, Coverage.people(List.of(personId)));
             runs.begin(groupId, MONDAY);
             return null;
         });
@@ -195,6 +200,53 @@ class PayRunsTest {
                     .startsWith(
                             "Hours from " + Words.day(MONDAY) + " on brought in from test.csv. Now: 30 hours counted");
         });
+    }
+
+    @Test
+    void anUndoneCloseIsReversedAndClosedAgainWithTheSameLines() {
+        work("regular,40");
+        Worksheet closed = close(newest());
+        long id = closed.run().id();
+        PayRun undone = act(() -> runs.undo(id, "a day too early"));
+        assertThat(undone.state()).isEqualTo(RunState.UNDONE);
+        Worksheet open = act(() -> runs.worksheet(id));
+        assertThat(open.rows().get(0).opening()).isEqualTo(Amount.ZERO);
+        assertThat(open.events().get(1).reason()).isEqualTo("a day too early");
+        Worksheet again = act(() -> runs.worksheet(runs.close(id).id()));
+        assertThat(again.rows()).isEqualTo(closed.rows());
+        assertThat(act(() -> runs.ofGroup(groupId))).hasSize(2);
+        assertThat(act(() -> postings.corrections(personId, closed.rows().get(0).policyId())))
+                .allMatch(posting -> posting.line().sort() == NewPosting.Sort.REVERSAL)
+                .hasSize(closed.rows().get(0).lines().size());
+    }
+
+    @Test
+    void onlyTheNewestCloseCanBeUndoneAndOnlyWithAReason() {
+        work("regular,40");
+        long first = close(newest()).run().id();
+        assertThatThrownBy(() -> act(() -> runs.undo(first, " "))).hasMessage("Please say why the close is undone.");
+        assertThatThrownBy(() -> act(() -> runs.undo(newest().id(), "why not")))
+                .hasMessageContaining("not closed; there is nothing to undo");
+        clock.moveTo(MONDAY.plusWeeks(2));
+        act(() -> hours.take(
+                ("person,date,kind,hours\n" + code + "," + MONDAY.plusWeeks(1) + ",regular,8\n")
+                        .getBytes(StandardCharsets.UTF_8),
+                "second.csv",
+                groupId,
+                new PayCalendar(PayCalendar.Every.WEEK, MONDAY).periodOf(MONDAY.plusWeeks(1)),
+                Set.of()));
+        close(newest());
+        assertThatThrownBy(() -> act(() -> runs.undo(first, "too late"))).hasMessageContaining("Only the newest");
+    }
+
+    @Test
+    void afterAnUndoneCloseTheNextRunWaits() {
+        work("regular,40");
+        long first = close(newest()).run().id();
+        act(() -> runs.undo(first, "wrong hours"));
+        assertThat(act(() -> runs.blockers(newest().id())))
+                .extracting(Blocker::kind)
+                .contains(Blocker.Kind.EARLIER_RUN_OPEN);
     }
 
     @Test

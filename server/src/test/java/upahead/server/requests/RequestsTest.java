@@ -72,6 +72,15 @@ class RequestsTest {
     }
 
     @Test
+    void aRequestOverTheBalanceTellsItsLargestAffordablePart() {
+        RequestReview review = preview(wholeDays(
+                "2027-05-10", "2027-05-11", "2027-05-12", "2027-05-13", "2027-05-14", "2027-05-17", "2027-05-18"));
+        assertThat(review.affordable()).isNotNull();
+        assertThat(review.affordable().amount()).isGreaterThan(Amount.ZERO).isLessThan(review.total());
+        assertThat(preview(wholeDays("2027-05-10")).affordable()).isNull();
+    }
+
+    @Test
     void aRequestOverTheBalanceIsRefusedWithTheDayAndTheAmount() {
         String[] days = {"2027-05-10", "2027-05-11", "2027-05-12", "2027-05-13", "2027-05-14"};
         assertThatThrownBy(() -> send(wholeDays(days)))

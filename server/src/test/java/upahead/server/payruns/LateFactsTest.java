@@ -1,0 +1,271 @@
+package upahead.server.payruns;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static upahead.server.database.Tables.POSTED_LINE;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Supplier;
+import org.jooq.DSLContext;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import upahead.core.facts.Adjustment;
+import upahead.core.payrun.NewPosting.Sort;
+import upahead.core.quantity.Amount;
+import upahead.server.Somebody;
+import upahead.server.WithDemo;
+import upahead.server.access.CurrentUser;
+import upahead.server.balances.Balances;
+import upahead.server.changes.LateChange.Subject;
+import upahead.server.hours.HoursCorrection;
+import upahead.server.payruns.ProofReport.ProofDifference;
+import upahead.server.policies.Coverage;
+import upahead.server.policies.HireDates;
+import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
+import upahead.server.policies.PolicyVersion;
+import upahead.server.policies.TermsDocument;
+import upahead.server.policies.TermsDocument.Earning;
+import upahead.server.policies.TermsWriter;
+import upahead.server.requests.RequestDetail;
+import upahead.server.requests.RequestState;
+import upahead.server.requests.RequestSummary;
+import upahead.server.requests.Requests;
+
+/**
+ * Facts that change after the close of 11 April. Each shows up in the open run, 12 to 25 April, with what caused it.
+ * Person 46 is Delphine, hourly; 28 is Leofric, hired on 15 March; policy 1 is hourly leave, 3 sick time.
+ */
+@WithDemo
+class LateFactsTest {
+
+    private static final long HOURLY_LEAVE = 1;
+    private static final long SICK_TIME = 3;
+
+    @Autowired
+    private PayRuns runs;
+
+    @Autowired
+    private Proof proof;
+
+    @Autowired
+    private Postings postings;
+
+    @Autowired
+    private HoursCorrection hours;
+
+    @Autowired
+    private HireDates hireDates;
+
+    @Autowired
+    private Requests requests;
+
+    @Autowired
+    private Policies policies;
+
+    @Autowired
+    private Balances balances;
+
+    @Autowired
+    private CurrentUser user;
+
+    @Autowired
+    private DSLContext sql;
+
+    @Test
+    void hoursCorrectedAfterTheClose() {
+        act(() -> hours.change(46, LocalDate.of(2027, 4, 6), "regular", Amount.of(8), Amount.of(3)));
+        WorksheetLine line = correction(46, HOURLY_LEAVE);
+        assertThat(line.about()).isEqualTo("2027-04-11");
+        assertThat(line.on()).isEqualTo("2027-04-12");
+        assertThat(line.amount()).isLessThan(Amount.ZERO);
+        assertThat(line.why())
+                .startsWith("Regular hours of 6 April changed from 8 to 3 by Ada Payroll. Now: 76.5 hours counted");
+        assertThat(line.cause().subject()).isEqualTo(Subject.HOURS);
+        assertExplained(46, HOURLY_LEAVE, "Regular hours of 6 April");
+    }
+
+    @Test
+    void theSecondOfTwoWhoChangeTheSameHoursIsTold() {
+        act(() -> hours.change(46, LocalDate.of(2027, 4, 6), "regular", Amount.of(8), Amount.of(3)));
+        assertThatThrownBy(() ->
+                        act(() -> hours.change(46, LocalDate.of(2027, 4, 6), "regular", Amount.of(8), Amount.of(5))))
+                .hasMessageContaining("Somebody else changed these hours meanwhile to 3");
+        assertThatThrownBy(() ->
+                        act(() -> hours.change(46, LocalDate.of(2027, 4, 7), "overtime", Amount.ZERO, Amount.of(17))))
+                .hasMessageContaining("more than 24");
+        assertThatThrownBy(
+                        () -> act(() -> hours.change(46, LocalDate.of(2027, 5, 7), "regular", Amount.ZERO, Amount.ONE)))
+                .hasMessageContaining("up to today");
+    }
+
+    @Test
+    void anApprovedDayCancelledAfterTheClose() {
+        RequestSummary taken = approvedIn(LocalDate.of(2027, 1, 4), LocalDate.of(2027, 4, 11));
+        RequestDetail before = act(() -> requests.open(taken.id()));
+        RequestDetail after =
+                act(() -> requests.cancel(taken.id(), taken.edits(), Set.of(taken.first()), "was at work"));
+        assertThat(after.request().state())
+                .isEqualTo(before.review().days().size() == 1 ? RequestState.CANCELLED : RequestState.PARTLY_APPROVED);
+        WorksheetLine line = correction(taken.personId(), taken.policyId());
+        assertThat(line.about()).isEqualTo(taken.first());
+        assertThat(line.amount()).isGreaterThan(Amount.ZERO);
+        assertThat(line.cause().subject()).isEqualTo(Subject.REQUEST);
+        assertThat(line.cause().subjectId()).isEqualTo(taken.id());
+        assertExplained(taken.personId(), taken.policyId(), taken.policy() + " of ");
+        assertThatThrownBy(() -> act(() -> requests.cancel(taken.id(), taken.edits(), Set.of(taken.first()), "again")))
+                .hasMessage("Please choose days that are approved.");
+        assertThatThrownBy(() -> act(() -> requests.cancel(taken.id(), taken.edits(), Set.of(taken.first()), " ")))
+                .hasMessage("Please say why it is cancelled.");
+    }
+
+    @Test
+    void aHireDateMovedBack() {
+        act(() -> hireDates.move(28, LocalDate.of(2027, 3, 1)));
+        List<WorksheetLine> lines = row(28, SICK_TIME).lines();
+        assertThat(lines)
+                .filteredOn(line -> line.sort() == Sort.CORRECTION)
+                .isNotEmpty()
+                .allMatch(line -> line.why().startsWith("Hire date moved from 15 March to 1 March by Ada Payroll."));
+        assertThat(act(() -> balances.one(28, SICK_TIME, LocalDate.of(2027, 3, 10)))
+                        .figures()
+                        .balance())
+                .isEqualTo(Amount.of("4.5"));
+        assertExplained(28, SICK_TIME, "Hire date moved");
+        assertThatThrownBy(() -> act(() -> hireDates.move(57, LocalDate.of(2028, 1, 1))))
+                .hasMessageContaining("after the last day");
+    }
+
+    @Test
+    void aVersionPutInForceFromAPastDate() {
+        putInForce(
+                SICK_TIME,
+                TermsWriter.earning(policies.get(SICK_TIME)
+                                .versions()
+                                .get(0)
+                                .terms()
+                                .earning())
+                        .balanceLimit("20")
+                        .write(),
+                LocalDate.of(2027, 3, 1));
+        ProofReport report = act(proof::prove);
+        assertThat(report.unexplained()).isZero();
+        assertThat(report.differences())
+                .filteredOn(each -> each.policyId() == SICK_TIME)
+                .hasSizeGreaterThan(10)
+                .allMatch(each ->
+                        each.causes().get(0).what().startsWith("Version of Sick time from 1 March put in force"));
+    }
+
+    @Test
+    void aMethodCannotChangeInsideAPayPeriodOfAnyGroup() {
+        assertThatThrownBy(() -> putInForce(
+                        SICK_TIME,
+                        TermsWriter.earning(Earning.perHours("1", "40")).write(),
+                        LocalDate.of(2027, 5, 10)))
+                .hasMessageContaining(
+                        "only from the first day of a pay period on. For Salaried staff that is 1 May or");
+    }
+
+    @Test
+    void whatNoLateChangeExplainsIsNamed() {
+        assertThat(act(proof::prove).unexplained()).isZero();
+        sql.update(POSTED_LINE)
+                .set(POSTED_LINE.AMOUNT, POSTED_LINE.AMOUNT.plus(1))
+                .where(POSTED_LINE.PERSON_ID.eq(30L))
+                .and(POSTED_LINE.POLICY_ID.eq(SICK_TIME))
+                .and(POSTED_LINE.ABOUT.eq(LocalDate.of(2027, 2, 1)))
+                .execute();
+        assertThat(act(proof::prove).differences())
+                .filteredOn(each -> each.causes().isEmpty())
+                .singleElement()
+                .satisfies(each -> {
+                    assertThat(each.person()).isEqualTo("Nuala Vosper");
+                    assertThat(each.about()).isEqualTo("2027-02-01");
+                    assertThat(each.posted().minus(each.derived())).isEqualTo(Amount.ONE);
+                });
+    }
+
+    @Test
+    void aLateAdjustmentIsExplainedByItsReason() {
+        act(() -> {
+            balances.adjust(30, SICK_TIME, new Adjustment(LocalDate.of(2027, 3, 3), Amount.of(-2), "counted twice"));
+            return null;
+        });
+        assertThat(correction(30, SICK_TIME).why())
+                .isEqualTo("Adjusted on 3 March by Ada Payroll: counted twice. Now: Adjusted: counted twice");
+    }
+
+    @Test
+    void whatEarlierRunsCorrectedIsKeptWithItsCause() {
+        assertThat(act(() -> postings.corrections(46, HOURLY_LEAVE)))
+                .singleElement()
+                .satisfies(posting -> {
+                    assertThat(posting.firstDay()).isEqualTo("2027-03-01");
+                    assertThat(posting.line().about()).isEqualTo("2027-02-28");
+                    assertThat(posting.line().cause().what())
+                            .isEqualTo("Regular hours of 24 February changed from 8 to 5.5 by Teodric Brackwyn");
+                });
+    }
+
+    private RequestSummary approvedIn(LocalDate from, LocalDate through) {
+        long group = hourlyGroup();
+        Set<Long> people =
+                Set.copyOf(act(() -> runs.worksheet(runs.ofGroup(group).get(0).id())).rows().stream()
+                        .map(WorksheetRow::personId)
+                        .toList());
+        return act(() -> requests.queue(Set.of(RequestState.APPROVED), 0, 200)).items().stream()
+                .filter(request -> people.contains(request.personId()))
+                .filter(request ->
+                        !request.first().isBefore(from) && !request.last().isAfter(through))
+                .filter(request -> act(() -> requests.open(request.id()))
+                        .review()
+                        .days()
+                        .get(0)
+                        .amount()
+                        .isPositive())
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private void putInForce(long policyId, TermsDocument terms, LocalDate from) {
+        PolicyDetail policy = act(() -> policies.draft(policyId, terms));
+        PolicyVersion draft = policy.versions().get(policy.versions().size() - 1);
+        act(() -> policies.putInForce(policyId, draft.id(), draft.edits(), from, Coverage.people(List.of())));
+    }
+
+    private void assertExplained(long personId, long policyId, String cause) {
+        ProofReport report = act(proof::prove);
+        assertThat(report.unexplained()).isZero();
+        ProofDifference difference = report.differences().stream()
+                .filter(each -> each.personId() == personId && each.policyId() == policyId)
+                .findFirst()
+                .orElseThrow();
+        assertThat(difference.causes().get(0).what()).startsWith(cause);
+    }
+
+    private WorksheetLine correction(long personId, long policyId) {
+        return row(personId, policyId).lines().stream()
+                .filter(line -> line.sort() == Sort.CORRECTION)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private WorksheetRow row(long personId, long policyId) {
+        PayRun open = act(() -> runs.ofGroup(hourlyGroup())).get(0);
+        return act(() -> runs.worksheet(open.id())).rows().stream()
+                .filter(each -> each.personId() == personId && each.policyId() == policyId)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private long hourlyGroup() {
+        return 1;
+    }
+
+    private <T> T act(Supplier<T> work) {
+        return user.actAs(Somebody.ADMINISTRATOR, work);
+    }
+}

@@ -1,0 +1,61 @@
+package upahead.server.policies;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import upahead.core.earning.PerPeriod;
+import upahead.core.earning.Upfront;
+import upahead.core.quantity.Amount;
+import upahead.core.quantity.Rounding;
+import upahead.core.quantity.Unit;
+import upahead.server.policies.RuleConflicts.RuleConflict;
+import upahead.server.policies.TermsDocument.Earning;
+
+class RuleConflictsTest {
+
+    private static final TermsWriter GRANT = TermsWriter.earning(Earning.upfront("40", Upfront.FirstYear.FULL));
+
+    @Test
+    void eachIsSaidWhereItIsBestMended() {
+        assertThat(of(Unit.HOURS, GRANT.earnedPerYear("30").write(), null))
+                .extracting(RuleConflict::field)
+                .containsExactly("terms.earnedPerYearLimit");
+    }
+
+    @Test
+    void stepsOfHoursInAPolicyOfWholeDays() {
+        RequestRules whole = new RequestRules(false, false, 0, false, LeaveIn.WHOLE_DAYS, Amount.of(4));
+        assertThat(of(Unit.DAYS, grant(), whole)).singleElement().satisfies(conflict -> {
+            assertThat(conflict.field()).isEqualTo("rules.smallestStep");
+            assertThat(conflict.message()).contains("whole days").contains("no effect");
+        });
+    }
+
+    @Test
+    void halfDaysEarnedInAPolicyOfWholeDays() {
+        TermsDocument halves = TermsWriter.earning(
+                        Earning.perYear("20", PerPeriod.Every.MONTH, PerPeriod.Posts.END, PerPeriod.Months.CALENDAR))
+                .rounded("0.5", Rounding.Mode.DOWN)
+                .write();
+        RequestRules whole = new RequestRules(false, false, 0, false, LeaveIn.WHOLE_DAYS, null);
+        assertThat(of(Unit.DAYS, halves, whole)).extracting(RuleConflict::field).containsExactly("terms.rounding");
+        assertThat(of(Unit.HOURS, halves, whole)).isEmpty();
+    }
+
+    @Test
+    void scalingWhatIsEarnedByHours() {
+        TermsDocument scaled =
+                TermsWriter.earning(Earning.perHours("1", "30")).scaledByFte().write();
+        assertThat(of(Unit.HOURS, scaled, null)).extracting(RuleConflict::field).containsExactly("terms.scaleByFte");
+    }
+
+    private static TermsDocument grant() {
+        return TermsWriter.earning(Earning.upfront("20", Upfront.FirstYear.FULL))
+                .write();
+    }
+
+    private static List<RuleConflict> of(Unit unit, TermsDocument terms, RequestRules rules) {
+        return RuleConflicts.of(unit, "01-01", terms, rules);
+    }
+}
