@@ -203,10 +203,9 @@
     <SidePanel title={`${row.person}: ${row.policy}`} close={() => (opened = null)}>
       <p class="mb-3 text-lg">
         <Amount value={row.opening} /> + <Amount value={row.earned} /> − <Amount value={row.used} />
-        {Number(row.other) === 0 ? '' : '± '}{#if Number(row.other) !== 0}<Amount
-            value={row.other}
-            change
-          />{/if}
+        {#if Number(row.other) !== 0}
+          {Number(row.other) < 0 ? '−' : '+'} <Amount value={row.other.replace('-', '')} />
+        {/if}
         = <strong><Amount value={row.closing} /></strong>
         {unitName(row.unit)}
       </p>

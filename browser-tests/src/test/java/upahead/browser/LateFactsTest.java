@@ -145,7 +145,7 @@ class LateFactsTest {
         browser.sees("Nothing stops the close.");
 
         browser.type("[aria-label='Search the worksheet']", "Delphine");
-        corrected("Hourly leave", "Regular hours of 7 April changed from 8 to 3 by Teodric Brackwyn; Version of");
+        corrected("Hourly leave", "Regular hours of 7 April changed from 8 to 3 by Teodric Brackwyn. Now:");
         browser.type("[aria-label='Search the worksheet']", "Leofric");
         corrected("Sick time", "Hire date moved from 15 March to 1 March by Teodric Brackwyn. Now:");
         browser.type("[aria-label='Search the worksheet']", "Kerensa");

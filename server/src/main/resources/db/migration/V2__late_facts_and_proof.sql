@@ -3,6 +3,7 @@ update posted_line set sort = 'CORRECTION' where correction;
 alter table posted_line drop column correction;
 alter table posted_line add column closing int default 1 not null;
 alter table posted_line add column late_change_id bigint;
+alter table posted_line alter column why set data type varchar(2000);
 create index posted_line_of_run on posted_line (pay_run_id);
 
 alter table pay_run add column closings int default 0 not null;
