@@ -41,8 +41,8 @@
   <form class="space-y-4" onsubmit={move}>
     <p>
       Hired on {longDay(person.hired)}. Waits, first shares and enrolments that began that day move
-      along with it. What closed runs posted is not touched: the difference comes back, explained,
-      in the next one.
+      along with it; hours and leave before it count for nothing. What closed runs posted is not
+      touched: the difference comes back, explained, in the next one.
     </p>
     <label class="block">
       <span class="font-semibold">Hired on</span>

@@ -51,8 +51,8 @@ import upahead.core.quantity.Unit;
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MICROSECONDS)
 @Fork(1)
-@Warmup(iterations = 4, time = 1)
-@Measurement(iterations = 5, time = 1)
+@Warmup(iterations = 8, time = 1)
+@Measurement(iterations = 8, time = 1)
 public class DeriveBenchmark {
 
     private static final LocalDate HIRED = LocalDate.of(2025, 1, 6);

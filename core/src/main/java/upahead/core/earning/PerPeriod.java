@@ -157,13 +157,20 @@ public record PerPeriod(Every every, Rate rate, Posts posts, Months months, Part
         return switch (every) {
             case MONTH -> 12;
             case DAY -> (int) year.days();
-            case PAY_PERIOD ->
-                (int) context.payCalendar()
-                        .periodsTouching(year)
-                        .map(period -> posts == Posts.START ? period.first() : period.last())
-                        .filter(year::contains)
-                        .count();
+            case PAY_PERIOD -> payPeriodsIn(context.payCalendar(), year);
         };
+    }
+
+    private int payPeriodsIn(PayCalendar calendar, DateSpan year) {
+        int count = 0;
+        DateSpan period = calendar.periodOf(year.first());
+        while (!period.first().isAfter(year.last())) {
+            if (year.contains(posts == Posts.START ? period.first() : period.last())) {
+                count++;
+            }
+            period = calendar.after(period);
+        }
+        return count;
     }
 
     /** The stretches of a period on which the employee earns by time. */

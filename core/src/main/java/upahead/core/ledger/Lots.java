@@ -2,7 +2,6 @@ package upahead.core.ledger;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.PriorityQueue;
@@ -22,10 +21,18 @@ final class Lots {
      * @param order of crediting, for lots of one day
      */
     record Lot(LocalDate credited, LocalDate lastUsable, Amount amount, int order) {
-        private static final Comparator<Lot> SOONEST_FIRST = Comparator.comparing(
-                        Lot::lastUsable, Comparator.nullsLast(Comparator.<LocalDate>naturalOrder()))
-                .thenComparing(Lot::credited)
-                .thenComparing(Lot::order);
+        private static int soonestFirst(Lot one, Lot other) {
+            if (one.lastUsable != null && other.lastUsable != null) {
+                int days = one.lastUsable.compareTo(other.lastUsable);
+                if (days != 0) {
+                    return days;
+                }
+            } else if (one.lastUsable != other.lastUsable) {
+                return one.lastUsable == null ? 1 : -1;
+            }
+            int days = one.credited.compareTo(other.credited);
+            return days == 0 ? Integer.compare(one.order, other.order) : days;
+        }
 
         Lot of(Amount other) {
             return new Lot(credited, lastUsable, other, order);
@@ -40,7 +47,7 @@ final class Lots {
         }
     }
 
-    private final PriorityQueue<Lot> lots = new PriorityQueue<>(Lot.SOONEST_FIRST);
+    private final PriorityQueue<Lot> lots = new PriorityQueue<>(Lot::soonestFirst);
     private Amount debt = Amount.ZERO;
     private int credits;
 
@@ -107,6 +114,6 @@ final class Lots {
 
     /** All lots, in the order in which they would be used. */
     List<Lot> all() {
-        return lots.stream().sorted(Lot.SOONEST_FIRST).toList();
+        return lots.stream().sorted(Lot::soonestFirst).toList();
     }
 }

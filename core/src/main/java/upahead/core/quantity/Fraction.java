@@ -4,6 +4,7 @@ import java.math.BigDecimal;
 import java.math.BigInteger;
 import java.math.RoundingMode;
 import java.util.Objects;
+import java.util.stream.LongStream;
 
 /**
  * An exact rational number in lowest terms, for shares such as an annual amount divided by 26 that no decimal holds.
@@ -17,6 +18,9 @@ public final class Fraction implements Comparable<Fraction> {
     public static final Fraction ONE = new Fraction(1, 1);
 
     private static final int DIGITS_OF_A_LONG = 18;
+    private static final long[] POWERS = LongStream.iterate(1, power -> power * 10)
+            .limit(DIGITS_OF_A_LONG + 1)
+            .toArray();
 
     private final long small;
     private final long smallBelow;
@@ -40,19 +44,11 @@ public final class Fraction implements Comparable<Fraction> {
     public static Fraction of(Amount amount) {
         BigDecimal value = amount.asComputed();
         if (value.scale() >= 0 && value.precision() <= DIGITS_OF_A_LONG && value.scale() <= DIGITS_OF_A_LONG) {
-            return of(value.unscaledValue().longValue(), power(value.scale()));
+            return of(value.unscaledValue().longValue(), POWERS[value.scale()]);
         }
         return value.scale() <= 0
                 ? of(value.toBigIntegerExact(), BigInteger.ONE)
                 : of(value.unscaledValue(), BigInteger.TEN.pow(value.scale()));
-    }
-
-    private static long power(int exponent) {
-        long power = 1;
-        for (int i = 0; i < exponent; i++) {
-            power *= 10;
-        }
-        return power;
     }
 
     /**

@@ -34,7 +34,7 @@ class ProofCommand implements ApplicationRunner {
         System.exit(SpringApplication.exit(context, () -> status));
     }
 
-    private static void print(ProofReport report, PrintStream out) {
+    static void print(ProofReport report, PrintStream out) {
         for (GroupProof group : report.groups()) {
             out.println(
                     group.closedThrough() == null

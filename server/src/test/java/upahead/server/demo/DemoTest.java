@@ -5,11 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import upahead.core.earning.PerPeriod;
 import upahead.core.ledger.LineKind;
 import upahead.core.payrun.NewPosting;
+import upahead.core.policy.Leftover;
+import upahead.core.quantity.Rounding;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
 import upahead.server.access.CurrentUser;
@@ -18,12 +22,17 @@ import upahead.server.lookout.Lookout;
 import upahead.server.lookout.LookoutItem;
 import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayRuns;
+import upahead.server.payruns.RunEvent;
 import upahead.server.payruns.RunState;
 import upahead.server.payruns.Worksheet;
 import upahead.server.payruns.WorksheetLine;
 import upahead.server.payruns.WorksheetRow;
 import upahead.server.people.Organisation;
 import upahead.server.people.PayGroup;
+import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
+import upahead.server.policies.PolicyVersion;
+import upahead.server.policies.TermsDocument;
 import upahead.server.requests.RequestState;
 import upahead.server.requests.Requests;
 
@@ -39,6 +48,9 @@ class DemoTest {
 
     @Autowired
     private Organisation organisation;
+
+    @Autowired
+    private Policies policies;
 
     @Autowired
     private Lookout lookout;
@@ -65,6 +77,52 @@ class DemoTest {
                 .collect(Collectors.toMap(row -> row.personId() + "/" + row.policyId(), row -> row));
         assertThat(hourlyRun(0).rows()).isNotEmpty().allSatisfy(row -> assertThat(row.opening())
                 .isEqualTo(rows.get(row.personId() + "/" + row.policyId()).closing()));
+    }
+
+    @Test
+    void everyRuleIsAtWorkInSomePolicy() {
+        List<TermsDocument> all = policies.all().stream()
+                .flatMap(policy -> policy.versions().stream())
+                .map(PolicyVersion::terms)
+                .toList();
+        assertThat(all).extracting(terms -> terms.earning().method()).contains(TermsDocument.Method.values());
+        assertThat(all)
+                .extracting(terms -> terms.earning().every())
+                .contains(PerPeriod.Every.PAY_PERIOD, PerPeriod.Every.MONTH, PerPeriod.Every.DAY);
+        assertThat(all).extracting(terms -> terms.earning().months()).contains(PerPeriod.Months.values());
+        assertThat(all).extracting(terms -> terms.earning().posts()).contains(PerPeriod.Posts.values());
+        List<Predicate<TermsDocument>> rules = List.of(
+                terms -> !terms.tenure().isEmpty(),
+                TermsDocument::scaleByFte,
+                terms -> terms.waitToEarn() != null,
+                terms -> terms.waitToUse() != null,
+                terms -> terms.balanceLimit() != null,
+                terms -> terms.earnedPerYearLimit() != null,
+                terms -> terms.usedPerYearLimit() != null,
+                terms -> terms.overdraw() != null,
+                terms -> terms.carriedUsable() != null && terms.carriedUsable().until() != null,
+                terms -> terms.carriedUsable() != null && terms.carriedUsable().time() != null,
+                terms -> terms.excess() == Leftover.PAY_OUT,
+                terms -> terms.creditsUsable() != null,
+                terms -> terms.onLeaving() == Leftover.LAPSE,
+                terms -> terms.rounding() != null && terms.rounding().mode() == Rounding.Mode.DOWN,
+                terms -> terms.earning().wholeStepsOnly()
+                        && terms.earning().paidLeaveCounts()
+                        && terms.earning().paidHolidaysCount());
+        assertThat(rules).allMatch(rule -> all.stream().anyMatch(rule));
+        assertThat(policies.all()).extracting(PolicyDetail::benefitYear).contains("01-01", "hire-anniversary");
+    }
+
+    @Test
+    void aCloseWasUndoneOnceAndClosedAgain() {
+        PayRun undone = user.actAs(Somebody.ADMINISTRATOR, () -> runs.ofGroup(2)).stream()
+                .filter(run -> run.closings() == 2)
+                .findFirst()
+                .orElseThrow();
+        assertThat(user.actAs(Somebody.ADMINISTRATOR, () -> runs.worksheet(undone.id()))
+                        .events())
+                .extracting(RunEvent::what)
+                .containsExactly(RunEvent.What.CLOSED, RunEvent.What.UNDONE, RunEvent.What.CLOSED);
     }
 
     @Test
