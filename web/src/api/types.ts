@@ -33,6 +33,7 @@ export type AheadView = Schemas['AheadView'];
 export type RecordedDay = Schemas['RecordedDay'];
 export type RequestRules = Schemas['RequestRules'];
 export type RuleConflict = Schemas['RuleConflict'];
+export type ImpactRow = Schemas['ImpactRow'];
 export type Blocker = Schemas['Blocker'];
 export type HoursPreview = Schemas['HoursPreview'];
 export type Holidays = Schemas['HolidaysView'];

@@ -3,6 +3,7 @@
   import { Problem } from '../api/problem';
   import type { Coverage, Organisation, Policy, PolicyVersion } from '../api/types';
   import { longDay } from '../common/format';
+  import ImpactSide from './ImpactSide.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { session } from '../frame/session.svelte';
 
@@ -26,6 +27,7 @@
   let type = $state<EmploymentType>('HOURLY');
   let organisation = $state<Organisation | null>(null);
   let covered = $state<{ people: number; names: string[] } | null>(null);
+  let reason = $state('');
   let problem = $state<Problem | null>(null);
   let busy = $state(false);
 
@@ -56,7 +58,7 @@
         await answer(
           api.POST('/api/policies/{id}/versions/{versionId}/in-force', {
             params: { path: { id: policy.id, versionId: draft.id } },
-            body: { seenEdits: draft.edits, from, coverage },
+            body: { seenEdits: draft.edits, from, coverage, reason },
           }),
         ),
       );
@@ -110,10 +112,22 @@
       {/if}
     </p>
   {/if}
+  <ImpactSide
+    policyId={policy.id}
+    policyName={policy.name}
+    unit={policy.unit}
+    terms={draft.terms}
+    {from}
+    {coverage}
+  />
   {#if from && from < session.current.today}
     <p class="mt-2 border-l-4 border-accent bg-base-200 px-3 py-1">
       {longDay(from)} is in the past. What closed runs posted from then on is corrected by the next ones.
     </p>
+    <label class="mt-2 block">
+      <span class="font-semibold">Why from a past day</span>
+      <input class="input mt-1 block w-full max-w-xl" name="reason" bind:value={reason} />
+    </label>
   {/if}
   <div class="mt-2"><ProblemNote {problem} /></div>
   <button

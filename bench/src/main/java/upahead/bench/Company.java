@@ -126,7 +126,7 @@ final class Company {
                 new RequestRules(false, false, 0, false),
                 terms));
         PolicyVersion version = draft.versions().get(0);
-        policies.putInForce(draft.id(), version.id(), version.edits(), START, Coverage.everybody());
+        policies.putInForce(draft.id(), version.id(), version.edits(), START, Coverage.everybody(), "");
         return draft.id();
     }
 

@@ -124,7 +124,7 @@ final class WholeRun {
         long peak = peakMegabytes();
         BareInsert bare = new BareInsert(program.getBean(DSLContext.class), run.id());
         TransactionTemplate transaction = program.getBean(TransactionTemplate.class);
-        Duration insert = time(() -> transaction.execute(status -> {
+        Duration insert = median(() -> transaction.execute(status -> {
             bare.insert();
             status.setRollbackOnly();
             return null;
@@ -147,10 +147,13 @@ final class WholeRun {
                 peak);
     }
 
-    /** The median of a few calls. */
     private static Duration page(Balances balances, LocalDate asOf, int page) {
         PeopleQuery query = new PeopleQuery(null, null, null, null, null, page, 25);
-        return Stream.generate(() -> time(() -> balances.all(asOf, query, null)))
+        return median(() -> balances.all(asOf, query, null));
+    }
+
+    private static Duration median(Supplier<?> work) {
+        return Stream.generate(() -> time(work))
                 .limit(REPEATS)
                 .sorted()
                 .skip(REPEATS / 2)

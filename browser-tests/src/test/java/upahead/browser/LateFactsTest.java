@@ -97,6 +97,11 @@ class LateFactsTest {
         browser.click("Save the draft");
         browser.sees("The draft is saved.");
         browser.set("input[type=date][name=from]", "2027-03-01");
+        browser.click("Show what it changes");
+        browser.sees("[data-impact]", "of 30 balances change.");
+        browser.click("Put in force");
+        browser.sees("Please say why it holds from a day that pay runs have closed already.");
+        browser.type("[name=reason]", "Agreed with the staff council");
         browser.click("Put in force");
         browser.sees("In force from 1 Mar 2027");
     }
@@ -125,7 +130,7 @@ class LateFactsTest {
         browser.sees("Regular hours of 7 April changed from 8 to 3 by Teodric Brackwyn");
         browser.sees("Hourly leave of 16 February cancelled by Teodric Brackwyn");
         browser.sees("Hire date moved from 15 March to 1 March by Teodric Brackwyn");
-        browser.sees("Version of Hourly leave from 1 March put in force by Teodric Brackwyn");
+        browser.sees("Version of Hourly leave from 1 March put in force by Teodric Brackwyn: Agreed with the staff council");
         browser.sees("Adjusted on 2 March by Teodric Brackwyn: Counted twice in February");
         browser.seesNot("Not explained");
     }

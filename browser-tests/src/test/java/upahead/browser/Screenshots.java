@@ -35,6 +35,8 @@ public final class Screenshots {
         shot("/policies", "In force since", "policies");
         shot("/policies/2", "After two years", "policy");
         shot("/people", "Approver", "people");
+        shot("/people/33", "carried over", "person");
+        shot("/proof", "Differences", "proof");
         shot("/holidays", "Protected dates", "holidays");
         shot("/pay-runs/15", "What will be frozen", "pay-run");
         browser.set("header input[type=date]", "2027-08-14");

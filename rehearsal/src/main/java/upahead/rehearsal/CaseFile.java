@@ -6,7 +6,7 @@ import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.nio.charset.CharacterCodingException;
 import java.nio.file.Files;
 import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
@@ -55,8 +55,10 @@ record CaseFile(String name, Account account, List<LocalDate> ask, List<Expected
             throw new InvalidCase(at, malformed.getOriginalMessage());
         } catch (NoSuchFileException missing) {
             throw new InvalidCase("", "there is no such file");
+        } catch (CharacterCodingException notText) {
+            throw new InvalidCase("", "is not a text in UTF-8");
         } catch (IOException unreadable) {
-            throw new UncheckedIOException(unreadable);
+            throw new InvalidCase("", "cannot be read: " + unreadable.getMessage());
         }
     }
 

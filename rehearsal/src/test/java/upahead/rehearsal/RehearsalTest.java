@@ -108,6 +108,16 @@ class RehearsalTest {
     }
 
     @Test
+    void whatIsNoTextOrNoFileIsSaidSo() throws IOException {
+        Path bytes = Files.write(folder.resolve("bytes.json"), new byte[] {(byte) 0xff, (byte) 0xfe, 0, 1});
+        assertThat(run(bytes, folder)).isEqualTo(2);
+        assertThat(text(err))
+                .contains("is not a text in UTF-8")
+                .contains("cannot be read")
+                .doesNotContain("Exception");
+    }
+
+    @Test
     void aMissingFileIsSaidToBeMissing() {
         assertThat(run(folder.resolve("nowhere.json"))).isEqualTo(2);
         assertThat(text(err)).contains("there is no such file");

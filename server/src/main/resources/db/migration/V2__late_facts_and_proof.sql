@@ -4,6 +4,8 @@ alter table posted_line drop column correction;
 alter table posted_line add column closing int default 1 not null;
 alter table posted_line add column late_change_id bigint;
 alter table posted_line alter column why set data type varchar(2000);
+-- hours stand whole in this index: a close, which reads millions of them, needs no look at each row
+create index work_entry_of_person on work_entry (person_id, on_date, kind, hours);
 create index posted_line_of_run on posted_line (pay_run_id);
 
 alter table pay_run add column closings int default 0 not null;

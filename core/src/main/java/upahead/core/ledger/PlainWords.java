@@ -3,7 +3,10 @@ package upahead.core.ledger;
 import java.math.BigDecimal;
 import java.math.RoundingMode;
 import java.time.LocalDate;
-import java.time.format.DateTimeFormatter;
+import java.time.Month;
+import java.time.format.TextStyle;
+import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import upahead.core.calendar.DateSpan;
@@ -15,8 +18,9 @@ import upahead.core.quantity.Fraction;
 /** Says in one plain sentence, with its arithmetic, why a ledger line is there. */
 public final class PlainWords {
 
-    private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMM uuuu", Locale.ENGLISH);
-    private static final DateTimeFormatter DAY_OF_YEAR = DateTimeFormatter.ofPattern("d MMM", Locale.ENGLISH);
+    private static final List<String> MONTHS = Arrays.stream(Month.values())
+            .map(month -> month.getDisplayName(TextStyle.SHORT, Locale.ENGLISH))
+            .toList();
 
     private PlainWords() {}
 
@@ -97,12 +101,17 @@ public final class PlainWords {
         if (span.first().equals(span.last())) {
             return day(span.first());
         }
-        return (span.first().getYear() == span.last().getYear() ? DAY_OF_YEAR.format(span.first()) : day(span.first()))
-                + " to " + day(span.last());
+        return (span.first().getYear() == span.last().getYear() ? dayOfYear(span.first()) : day(span.first())) + " to "
+                + day(span.last());
     }
 
     private static String day(LocalDate day) {
-        return DAY.format(day);
+        return dayOfYear(day) + " " + day.getYear();
+    }
+
+    /** Put together by hand: a close says it of every line. */
+    private static String dayOfYear(LocalDate day) {
+        return day.getDayOfMonth() + " " + MONTHS.get(day.getMonthValue() - 1);
     }
 
     private static String decimal(Fraction fraction) {

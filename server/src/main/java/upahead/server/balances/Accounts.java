@@ -6,6 +6,8 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -19,6 +21,7 @@ import upahead.core.hours.WorkingDays;
 import upahead.core.leave.Taken;
 import upahead.core.ledger.Account;
 import upahead.core.people.Employment;
+import upahead.core.policy.Enrolment;
 import upahead.core.policy.Policy;
 import upahead.core.quantity.Amount;
 import upahead.server.balances.FactStore.LeaveFact;
@@ -62,6 +65,40 @@ public class Accounts {
     /** All accounts of some people, in the order of the people and then by the name of the policy. */
     @Transactional(readOnly = true)
     public List<PersonAccount> of(Collection<Person> persons, Outlook outlook) {
+        return assemble(persons, outlook, policies.all(), enrolled(persons));
+    }
+
+    /**
+     * The accounts of some people in one policy, as if whoever is not enrolled in it were.
+     *
+     * @param otherwise the enrolment of somebody who has none
+     */
+    @Transactional(readOnly = true)
+    public List<PersonAccount> inPolicy(
+            Collection<Person> persons, Outlook outlook, PolicyDetail policy, Function<Person, Enrolment> otherwise) {
+        Map<Long, Map<Long, Enrolled>> enrolled = enrolled(persons);
+        for (Person person : persons) {
+            enrolled.computeIfAbsent(person.id(), unused -> new HashMap<>())
+                    .computeIfAbsent(
+                            policy.id(),
+                            unused -> new Enrolled(person.id(), policy.id(), otherwise.apply(person), null));
+        }
+        return assemble(persons, outlook, List.of(policy), enrolled);
+    }
+
+    private Map<Long, Map<Long, Enrolled>> enrolled(Collection<Person> persons) {
+        Map<Long, Map<Long, Enrolled>> enrolled = new HashMap<>();
+        policies.enrolled(persons.stream().map(Person::id).toList())
+                .forEach(each -> enrolled.computeIfAbsent(each.personId(), unused -> new HashMap<>())
+                        .put(each.policyId(), each));
+        return enrolled;
+    }
+
+    private List<PersonAccount> assemble(
+            Collection<Person> persons,
+            Outlook outlook,
+            List<PolicyDetail> wanted,
+            Map<Long, Map<Long, Enrolled>> enrolled) {
         List<Long> ids = persons.stream().map(Person::id).toList();
         Map<Long, Employment> employments = people.employments(ids);
         Map<Long, HolidayCalendar> calendars = holidays.calendars();
@@ -71,14 +108,14 @@ public class Accounts {
         Map<Long, List<LeaveFact>> leave = facts.approvedLeave(ids);
         var adjustments = facts.adjustments(ids);
         var openings = facts.openings(ids);
-        List<PolicyDetail> all = policies.all();
-        Map<Long, Policy> rules = all.stream().collect(Collectors.toMap(PolicyDetail::id, policies::rules));
-        Map<Long, Map<Long, Enrolled>> enrolled = policies.enrolled(ids).stream()
-                .collect(Collectors.groupingBy(Enrolled::personId, Collectors.toMap(Enrolled::policyId, each -> each)));
-
+        Map<Long, Policy> rules = wanted.stream().collect(Collectors.toMap(PolicyDetail::id, policies::rules));
         Map<Long, List<PersonException>> ownTerms =
                 exceptions.of(ids).stream().collect(Collectors.groupingBy(PersonException::personId));
 
+        Set<Long> paid = policies.all().stream()
+                .filter(PolicyDetail::paid)
+                .map(PolicyDetail::id)
+                .collect(Collectors.toSet());
         List<PersonAccount> accounts = new ArrayList<>();
         for (Person person : persons) {
             Map<Long, Enrolled> own = enrolled.getOrDefault(person.id(), Map.of());
@@ -93,15 +130,16 @@ public class Accounts {
                     ownLeave,
                     new WorkingDays(employment, calendar),
                     outlook);
+            WorkLog paidLeave = paidLeave(ownLeave, paid);
             List<PersonAccount> ownAccounts = new ArrayList<>(own.size());
-            for (PolicyDetail policy : all) {
+            for (PolicyDetail policy : wanted) {
                 Enrolled enrolment = own.get(policy.id());
                 if (enrolment == null) {
                     continue;
                 }
                 Facts known = new Facts(
                         log,
-                        paidLeave(ownLeave, all),
+                        paidLeave,
                         ownLeave.stream()
                                 .filter(day -> day.policyId() == policy.id())
                                 .map(day -> new Taken(day.on(), day.amount()))
@@ -120,7 +158,10 @@ public class Accounts {
                         new Account(
                                 employment,
                                 enrolment.enrolment(),
-                                withExceptions(rules.get(policy.id()), policy.id(), ownTerms.get(person.id())),
+                                PersonException.applied(
+                                        ownTerms.getOrDefault(person.id(), List.of()),
+                                        policy.id(),
+                                        rules.get(policy.id())),
                                 payCalendars.get(person.payGroupId()),
                                 calendar,
                                 known)));
@@ -128,16 +169,6 @@ public class Accounts {
             accounts.addAll(MovedBalances.applied(ownAccounts, own));
         }
         return accounts;
-    }
-
-    private static Policy withExceptions(Policy rules, long policyId, List<PersonException> exceptions) {
-        Policy own = rules;
-        if (exceptions != null) {
-            for (PersonException exception : exceptions) {
-                own = exception.policyId() == policyId ? own.with(exception.terms()) : own;
-            }
-        }
-        return own;
     }
 
     /** Hours of approved leave of some people, by person and date. */
@@ -167,11 +198,7 @@ public class Accounts {
         return new WorkLog(known);
     }
 
-    private static WorkLog paidLeave(List<LeaveFact> leave, List<PolicyDetail> policies) {
-        List<Long> paid = policies.stream()
-                .filter(PolicyDetail::paid)
-                .map(PolicyDetail::id)
-                .toList();
+    private static WorkLog paidLeave(List<LeaveFact> leave, Set<Long> paid) {
         return new WorkLog(leave.stream()
                 .filter(day -> paid.contains(day.policyId()))
                 .map(day -> new Work(day.on(), "leave", day.hours()))

@@ -23,7 +23,6 @@ import upahead.core.facts.OpeningBalance;
 import upahead.core.facts.OpeningBalance.OpeningLot;
 import upahead.core.hours.Work;
 import upahead.core.quantity.Amount;
-import upahead.server.database.tables.records.OpeningBalanceRecord;
 import upahead.server.sql.Rows;
 
 /** The facts of many people in a few queries, as the computation needs them; and those that are typed on a balance. */
@@ -105,24 +104,31 @@ class FactStore {
                 .fetchGroups(
                         OPENING_LOT.OPENING_BALANCE_ID,
                         row -> new OpeningLot(new Amount(row.value2()), Optional.ofNullable(row.value3())));
-        return sql.selectFrom(OPENING_BALANCE)
-                .where(among(OPENING_BALANCE.PERSON_ID, people))
-                .fetchGroups(
-                        OPENING_BALANCE.PERSON_ID,
-                        row -> new OpeningFact(
-                                row.getPersonId(),
-                                row.getPolicyId(),
-                                opening(row, lots.getOrDefault(row.getId(), List.of()))));
-    }
-
-    private static OpeningBalance opening(OpeningBalanceRecord row, List<OpeningLot> lots) {
-        return new OpeningBalance(
-                row.getOnDate(),
-                new Amount(row.getBalance()),
-                new Amount(row.getEarnedThisYear()),
-                new Amount(row.getUsedThisYear()),
-                lots,
-                new Amount(row.getHoursTowardNextStep()));
+        Map<Long, List<OpeningFact>> openings = new HashMap<>();
+        Rows.each(
+                sql.select(
+                                OPENING_BALANCE.ID,
+                                OPENING_BALANCE.PERSON_ID,
+                                OPENING_BALANCE.POLICY_ID,
+                                OPENING_BALANCE.ON_DATE,
+                                OPENING_BALANCE.BALANCE,
+                                OPENING_BALANCE.EARNED_THIS_YEAR,
+                                OPENING_BALANCE.USED_THIS_YEAR,
+                                OPENING_BALANCE.HOURS_TOWARD_NEXT_STEP)
+                        .from(OPENING_BALANCE)
+                        .where(among(OPENING_BALANCE.PERSON_ID, people)),
+                row -> openings.computeIfAbsent(row.getLong(2), unused -> new ArrayList<>())
+                        .add(new OpeningFact(
+                                row.getLong(2),
+                                row.getLong(3),
+                                new OpeningBalance(
+                                        row.getObject(4, LocalDate.class),
+                                        new Amount(row.getBigDecimal(5)),
+                                        new Amount(row.getBigDecimal(6)),
+                                        new Amount(row.getBigDecimal(7)),
+                                        lots.getOrDefault(row.getLong(1), List.of()),
+                                        new Amount(row.getBigDecimal(8))))));
+        return openings;
     }
 
     long addOpening(long personId, long policyId, OpeningBalance opening) {

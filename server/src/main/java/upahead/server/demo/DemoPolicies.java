@@ -142,7 +142,7 @@ class DemoPolicies {
             Coverage coverage) {
         PolicyDetail draft = policies.write(new NewPolicy(name, kind, unit, true, code, "01-01", rules, terms));
         PolicyVersion version = draft.versions().get(0);
-        return policies.putInForce(draft.id(), version.id(), version.edits(), START, coverage);
+        return policies.putInForce(draft.id(), version.id(), version.edits(), START, coverage, "");
     }
 
     private static Coverage ofType(EmploymentType type) {

@@ -100,7 +100,7 @@ class DemoSpecialTerms {
                 respite.id(),
                 LocalDate.of(2027, 2, 1),
                 LocalDate.of(2027, 12, 31),
-                OwnFigures.earning(Amount.of(44)),
+                OwnFigures.earning(Amount.of(60)),
                 "Nights with the orchids this year");
         exceptions.make(
                 byCode.get("B133").id(),
@@ -150,7 +150,7 @@ class DemoSpecialTerms {
                 .filter(version -> version.starts() == null)
                 .findFirst()
                 .orElseThrow();
-        policies.putInForce(policyId, draft.id(), draft.edits(), from, Coverage.types(EmploymentType.SALARIED));
+        policies.putInForce(policyId, draft.id(), draft.edits(), from, Coverage.types(EmploymentType.SALARIED), "");
     }
 
     private PolicyDetail named(String name) {
@@ -172,7 +172,7 @@ class DemoSpecialTerms {
             Coverage coverage) {
         PolicyDetail draft = policies.write(new NewPolicy(name, kind, unit, true, code, benefitYear, rules, terms));
         PolicyVersion version = draft.versions().get(0);
-        return policies.putInForce(draft.id(), version.id(), version.edits(), DemoPolicies.START, coverage);
+        return policies.putInForce(draft.id(), version.id(), version.edits(), DemoPolicies.START, coverage, "");
     }
 
     private static TermsDocument respite() {

@@ -1,8 +1,10 @@
 package upahead.server.policies;
 
 import java.time.LocalDate;
+import java.util.List;
 import org.springframework.lang.Nullable;
 import upahead.core.policy.OwnTerms;
+import upahead.core.policy.Policy;
 
 /**
  * One person's own terms in a policy.
@@ -23,5 +25,18 @@ public record PersonException(
 
     public OwnTerms terms() {
         return figures.on(from, to);
+    }
+
+    /**
+     * The rules of a policy for somebody with exceptions.
+     *
+     * @param exceptions of one person, in the order in which they were made
+     */
+    public static Policy applied(List<PersonException> exceptions, long policyId, Policy rules) {
+        Policy own = rules;
+        for (PersonException exception : exceptions) {
+            own = exception.policyId() == policyId ? own.with(exception.terms()) : own;
+        }
+        return own;
     }
 }

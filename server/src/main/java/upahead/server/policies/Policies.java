@@ -87,6 +87,12 @@ public class Policies {
         return new Policy(policy.unit(), MonthDays.benefitYear(policy.benefitYear()), versions);
     }
 
+    /** The people who are or were enrolled in a policy. */
+    @Transactional(readOnly = true)
+    public List<Long> peopleIn(long policyId) {
+        return enrolments.peopleIn(policyId);
+    }
+
     @Transactional(readOnly = true)
     public List<Enrolled> enrolled(Collection<Long> personIds) {
         return enrolments.of(personIds);
@@ -177,11 +183,16 @@ public class Policies {
     /**
      * Puts a draft in force from a date and enrols the people it covers. Whoever is enrolled already stays so.
      *
+     * @param reason why, needed where the date lies in a period that a run has closed
      * @throws Refusal if a version starts on that date already, or somebody else changed the draft meanwhile
      */
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public PolicyDetail putInForce(long policyId, long versionId, int seenEdits, LocalDate from, Coverage coverage) {
+    public PolicyDetail putInForce(
+            long policyId, long versionId, int seenEdits, LocalDate from, Coverage coverage, String reason) {
+        if (reason.isBlank() && changes.isLate(null, from)) {
+            throw Refusal.of("reason", "Please say why it holds from a day that pay runs have closed already.");
+        }
         PolicyDetail policy = get(policyId);
         version(policy, versionId);
         if (policy.versions().stream().anyMatch(version -> from.equals(version.starts()))) {
@@ -198,11 +209,15 @@ public class Policies {
                 policyId,
                 from,
                 "Version of " + policy.name() + " from " + Words.day(from) + " put in force by "
-                        + user.get().name(),
+                        + user.get().name() + (reason.isBlank() ? "" : ": " + reason.strip()),
                 Subject.POLICY,
                 policyId);
         audit.record(
-                "policy", policyId, "put a version in force from " + from, null, added.size() + " people enrolled");
+                "policy",
+                policyId,
+                "put a version in force from " + from,
+                null,
+                added.size() + " people enrolled. " + reason.strip());
         return get(policyId);
     }
 

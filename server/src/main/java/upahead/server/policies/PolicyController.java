@@ -2,9 +2,11 @@ package upahead.server.policies;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
 import org.springframework.http.HttpStatus;
+import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,7 +31,8 @@ class PolicyController {
     record PutInForce(
             int seenEdits,
             @NotNull(message = "please choose the first day") LocalDate from,
-            @NotNull @Valid Coverage coverage) {}
+            @NotNull @Valid Coverage coverage,
+            @Nullable @Size(max = 150, message = "the reason has at most 150 characters") String reason) {}
 
     /** Whom a policy would cover from a date on. */
     record CoverageQuestion(@NotNull LocalDate from, @NotNull @Valid Coverage coverage) {}
@@ -74,7 +77,13 @@ class PolicyController {
 
     @PostMapping("/{id}/versions/{versionId}/in-force")
     PolicyDetail putInForce(@PathVariable long id, @PathVariable long versionId, @Valid @RequestBody PutInForce start) {
-        return policies.putInForce(id, versionId, start.seenEdits(), start.from(), start.coverage());
+        return policies.putInForce(
+                id,
+                versionId,
+                start.seenEdits(),
+                start.from(),
+                start.coverage(),
+                start.reason() == null ? "" : start.reason());
     }
 
     @PostMapping("/coverage")

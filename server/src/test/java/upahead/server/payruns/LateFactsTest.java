@@ -233,7 +233,8 @@ class LateFactsTest {
     private void putInForce(long policyId, TermsDocument terms, LocalDate from) {
         PolicyDetail policy = act(() -> policies.draft(policyId, terms));
         PolicyVersion draft = policy.versions().get(policy.versions().size() - 1);
-        act(() -> policies.putInForce(policyId, draft.id(), draft.edits(), from, Coverage.people(List.of())));
+        act(() -> policies.putInForce(
+                policyId, draft.id(), draft.edits(), from, Coverage.people(List.of()), "new agreement"));
     }
 
     private void assertExplained(long personId, long policyId, String cause) {

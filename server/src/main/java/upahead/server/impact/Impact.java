@@ -1,0 +1,126 @@
+package upahead.server.impact;
+
+import java.time.LocalDate;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.core.calendar.DateSpan;
+import upahead.core.ledger.Comparison;
+import upahead.core.policy.Enrolment;
+import upahead.core.policy.Policy;
+import upahead.core.quantity.Amount;
+import upahead.server.balances.Accounts;
+import upahead.server.balances.Outlook;
+import upahead.server.balances.PersonAccount;
+import upahead.server.clock.MovableClock;
+import upahead.server.impact.ImpactView.ImpactRow;
+import upahead.server.people.People;
+import upahead.server.people.PeopleQuery;
+import upahead.server.people.Person;
+import upahead.server.policies.Coverage;
+import upahead.server.policies.Exceptions;
+import upahead.server.policies.PersonException;
+import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
+import upahead.server.policies.TermsDocument;
+import upahead.server.problems.Refusal;
+
+/** Rehearses a draft with everybody it covers: their balances under today's rules and under the new ones. */
+@Service
+public class Impact {
+
+    private static final int FURTHEST_YEARS = 3;
+
+    private final Accounts accounts;
+    private final People people;
+    private final Policies policies;
+    private final Exceptions exceptions;
+    private final MovableClock clock;
+
+    Impact(Accounts accounts, People people, Policies policies, Exceptions exceptions, MovableClock clock) {
+        this.accounts = accounts;
+        this.people = people;
+        this.policies = policies;
+        this.exceptions = exceptions;
+        this.clock = clock;
+    }
+
+    /**
+     * A part of what a draft changes, so that many people can be gone through with progress.
+     *
+     * @param terms the text of the draft
+     * @param from its first day
+     * @param coverage whom it newly enrols; whoever is enrolled stays so
+     * @param page from 0 on
+     * @param size how many people a part has
+     * @throws Refusal if the text says something that cannot be, or the first day is too far ahead
+     */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public ImpactView of(long policyId, TermsDocument terms, LocalDate from, Coverage coverage, int page, int size) {
+        if (from.isAfter(clock.today().plusYears(FURTHEST_YEARS))) {
+            throw Refusal.of("from", "Looking ahead ends " + FURTHEST_YEARS + " years from today.");
+        }
+        PolicyDetail policy = policies.get(policyId);
+        Set<Long> enrolled = new HashSet<>(policies.peopleIn(policyId));
+        Set<Long> concerned = new HashSet<>(enrolled);
+        policies.covered(coverage, from).forEach(person -> concerned.add(person.id()));
+        List<Person> all = people.search(PeopleQuery.everybody()).stream()
+                .filter(person -> concerned.contains(person.id()))
+                .toList();
+        List<Person> some = all.stream().skip((long) page * size).limit(size).toList();
+        Policy today = policies.rules(policy);
+        List<LocalDate> days = days(today, from);
+        Policy other =
+                new Policy(today.unit(), today.benefitYear(), today.versions().with(from, terms.toTerms()));
+        LocalDate last = days.get(days.size() - 1);
+        Map<Long, List<PersonException>> own = exceptions
+                .of(some.stream().map(Person::id).toList())
+                .stream()
+                .collect(Collectors.groupingBy(PersonException::personId));
+        List<ImpactRow> rows = accounts
+                .inPolicy(
+                        some,
+                        Outlook.ahead(clock.today(), last),
+                        policy,
+                        person -> Enrolment.from(DateSpan.later(person.hired(), from)))
+                .stream()
+                .map(account -> row(
+                        account,
+                        enrolled.contains(account.person().id()),
+                        PersonException.applied(
+                                own.getOrDefault(account.person().id(), List.of()), policyId, other),
+                        days))
+                .toList();
+        return new ImpactView(all.size(), days, rows);
+    }
+
+    /** For a benefit year of hire anniversaries, the calendar year's end stands for everybody's own. */
+    private static List<LocalDate> days(Policy rules, LocalDate from) {
+        LocalDate yearEnds =
+                rules.benefitYear().containing(from, from.withDayOfYear(1)).last();
+        return List.of(from, yearEnds, from.plusYears(1)).stream()
+                .sorted(Comparator.naturalOrder())
+                .distinct()
+                .toList();
+    }
+
+    private static ImpactRow row(PersonAccount account, boolean enrolled, Policy other, List<LocalDate> days) {
+        Comparison comparison = Comparison.of(account.account(), other, days);
+        return new ImpactRow(
+                account.person().id(),
+                account.person().name(),
+                account.person().team(),
+                enrolled,
+                comparison.days().stream()
+                        .map(day -> enrolled ? day.before() : Amount.ZERO)
+                        .toList(),
+                comparison.days().stream().map(Comparison.Day::after).toList());
+    }
+}

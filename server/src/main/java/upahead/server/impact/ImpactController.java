@@ -1,0 +1,40 @@
+package upahead.server.impact;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotNull;
+import java.time.LocalDate;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import upahead.server.policies.Coverage;
+import upahead.server.policies.TermsDocument;
+
+/** What a draft would change. */
+@RestController
+class ImpactController {
+
+    /** The text of a draft, from when it would hold, and for whom. */
+    record ImpactQuestion(
+            @NotNull @Valid TermsDocument terms,
+            @NotNull(message = "please choose the first day") LocalDate from,
+            @NotNull @Valid Coverage coverage) {}
+
+    private final Impact impact;
+
+    ImpactController(Impact impact) {
+        this.impact = impact;
+    }
+
+    @PostMapping("/api/policies/{id}/impact")
+    ImpactView of(
+            @PathVariable long id,
+            @Valid @RequestBody ImpactQuestion question,
+            @RequestParam(defaultValue = "0") @Min(0) int page,
+            @RequestParam(defaultValue = "500") @Min(1) @Max(1000) int size) {
+        return impact.of(id, question.terms(), question.from(), question.coverage(), page, size);
+    }
+}

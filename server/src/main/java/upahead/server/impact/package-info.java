@@ -1,0 +1,2 @@
+/** What a draft would change for everybody it covers, before it is put in force. */
+package upahead.server.impact;
