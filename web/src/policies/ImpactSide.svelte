@@ -122,8 +122,8 @@
   <div class="mt-2"><ProblemNote {problem} /></div>
   {#if worked !== null && !busy}
     <p class="mt-2" data-impact>
-      <strong>{changed} of {rows.length}</strong> balances change. Figures in {unitName(unit)}, as forecast
-      today.
+      <strong>{changed} of {rows.length}</strong> balances change. Figures in {unitName(unit)}, as
+      forecast today.
     </p>
     {#if rows.length > 0}
       <div class={['mt-1 max-h-96 overflow-auto', stale && 'opacity-50']}>
@@ -158,7 +158,8 @@
                 {#each days as on, index (on)}
                   <td class="number"><Amount value={row.before[index]!} /></td>
                   <td class="number"><Amount value={row.after[index]!} /></td>
-                  <td class="number font-semibold"><Amount value={difference(row, index)} change /></td
+                  <td class="number font-semibold"
+                    ><Amount value={difference(row, index)} change /></td
                   >
                 {/each}
               </tr>

@@ -124,11 +124,7 @@ final class WholeRun {
         long peak = peakMegabytes();
         BareInsert bare = new BareInsert(program.getBean(DSLContext.class), run.id());
         TransactionTemplate transaction = program.getBean(TransactionTemplate.class);
-        Duration insert = median(() -> transaction.execute(status -> {
-            bare.insert();
-            status.setRollbackOnly();
-            return null;
-        }));
+        Duration insert = bare.median(transaction);
         ProofReport[] report = new ProofReport[1];
         Duration proof = time(() -> report[0] = program.getBean(Proof.class).prove());
         if (!report[0].differences().isEmpty()) {

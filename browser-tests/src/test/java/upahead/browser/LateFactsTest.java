@@ -130,7 +130,8 @@ class LateFactsTest {
         browser.sees("Regular hours of 7 April changed from 8 to 3 by Teodric Brackwyn");
         browser.sees("Hourly leave of 16 February cancelled by Teodric Brackwyn");
         browser.sees("Hire date moved from 15 March to 1 March by Teodric Brackwyn");
-        browser.sees("Version of Hourly leave from 1 March put in force by Teodric Brackwyn: Agreed with the staff council");
+        browser.sees(
+                "Version of Hourly leave from 1 March put in force by Teodric Brackwyn: Agreed with the staff council");
         browser.sees("Adjusted on 2 March by Teodric Brackwyn: Counted twice in February");
         browser.seesNot("Not explained");
     }

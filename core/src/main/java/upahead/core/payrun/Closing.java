@@ -2,12 +2,12 @@ package upahead.core.payrun;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
 import upahead.core.calendar.DateSpan;
 import upahead.core.ledger.Ledger;
 import upahead.core.ledger.LedgerLine;
@@ -36,7 +36,6 @@ public final class Closing {
             Ledger derived, List<Frozen> posted, Optional<LocalDate> closedThrough, DateSpan period) {
         Map<Spot, Sums> open = net(posted);
         List<NewPosting> fresh = new ArrayList<>();
-        Map<Spot, Sums> differences = new TreeMap<>();
         Map<Spot, LedgerLine> lines = new HashMap<>();
         for (LedgerLine line : derived.lines()) {
             if (line.on().isAfter(period.last())) {
@@ -54,17 +53,14 @@ public final class Closing {
                         line.withheld(),
                         PlainWords.why(line)));
             } else {
-                differences.merge(spot, new Sums(line.amount(), line.withheld()), Sums::plus);
+                open.merge(spot, Sums.taken(line), Sums::plus);
                 lines.put(spot, line);
             }
         }
-        open.forEach((spot, sums) -> differences.merge(spot, sums.negated(), Sums::plus));
         List<NewPosting> postings = new ArrayList<>();
-        differences.forEach((spot, sums) -> {
-            if (!sums.isZero()) {
-                postings.add(correction(period, spot, sums, lines.get(spot)));
-            }
-        });
+        differing(open)
+                .forEach(spot ->
+                        postings.add(correction(period, spot, open.get(spot).negated(), lines.get(spot))));
         postings.addAll(fresh);
         return postings;
     }
@@ -75,21 +71,31 @@ public final class Closing {
      * @param derived the ledger, derived at least through the day
      */
     public static List<Difference> differences(Ledger derived, List<Frozen> posted, LocalDate through) {
-        Map<Spot, Sums> differences = new TreeMap<>();
+        Map<Spot, Sums> open = net(posted);
         for (LedgerLine line : derived.lines()) {
             if (line.on().isAfter(through)) {
                 break;
             }
-            differences.merge(new Spot(line.on(), line.kind()), new Sums(line.amount(), line.withheld()), Sums::plus);
+            open.merge(new Spot(line.on(), line.kind()), Sums.taken(line), Sums::plus);
         }
-        net(posted).forEach((spot, sums) -> differences.merge(spot, sums.negated(), Sums::plus));
-        List<Difference> found = new ArrayList<>();
-        differences.forEach((spot, sums) -> {
+        return differing(open).stream()
+                .map(spot -> {
+                    Sums difference = open.get(spot).negated();
+                    return new Difference(spot.about(), spot.kind(), difference.amount(), difference.withheld());
+                })
+                .toList();
+    }
+
+    /** Where something is left of what was posted less what is derived, in order of time. */
+    private static List<Spot> differing(Map<Spot, Sums> open) {
+        List<Spot> differing = new ArrayList<>();
+        open.forEach((spot, sums) -> {
             if (!sums.isZero()) {
-                found.add(new Difference(spot.about(), spot.kind(), sums.amount(), sums.withheld()));
+                differing.add(spot);
             }
         });
-        return found;
+        Collections.sort(differing);
+        return differing;
     }
 
     private static NewPosting correction(DateSpan period, Spot spot, Sums sums, LedgerLine now) {
@@ -123,6 +129,11 @@ public final class Closing {
     }
 
     private record Sums(Amount amount, Amount withheld) {
+
+        /** What takes a derived line away from what was posted. */
+        static Sums taken(LedgerLine line) {
+            return new Sums(line.amount().negated(), line.withheld().negated());
+        }
 
         Sums plus(Sums other) {
             return new Sums(amount.plus(other.amount), withheld.plus(other.withheld));

@@ -65,7 +65,18 @@ public class Accounts {
     /** All accounts of some people, in the order of the people and then by the name of the policy. */
     @Transactional(readOnly = true)
     public List<PersonAccount> of(Collection<Person> persons, Outlook outlook) {
-        return assemble(persons, outlook, policies.all(), enrolled(persons));
+        return of(persons, outlook, policies.all());
+    }
+
+    /**
+     * All accounts of some people, as {@link #of(Collection, Outlook)} does it, for whoever goes through many people part
+     * by part.
+     *
+     * @param all policies there are
+     */
+    @Transactional(readOnly = true)
+    public List<PersonAccount> of(Collection<Person> persons, Outlook outlook, List<PolicyDetail> all) {
+        return assemble(persons, outlook, all, all, enrolled(persons));
     }
 
     /**
@@ -83,7 +94,7 @@ public class Accounts {
                             policy.id(),
                             unused -> new Enrolled(person.id(), policy.id(), otherwise.apply(person), null));
         }
-        return assemble(persons, outlook, List.of(policy), enrolled);
+        return assemble(persons, outlook, List.of(policy), policies.all(), enrolled);
     }
 
     private Map<Long, Map<Long, Enrolled>> enrolled(Collection<Person> persons) {
@@ -98,6 +109,7 @@ public class Accounts {
             Collection<Person> persons,
             Outlook outlook,
             List<PolicyDetail> wanted,
+            List<PolicyDetail> all,
             Map<Long, Map<Long, Enrolled>> enrolled) {
         List<Long> ids = persons.stream().map(Person::id).toList();
         Map<Long, Employment> employments = people.employments(ids);
@@ -112,10 +124,8 @@ public class Accounts {
         Map<Long, List<PersonException>> ownTerms =
                 exceptions.of(ids).stream().collect(Collectors.groupingBy(PersonException::personId));
 
-        Set<Long> paid = policies.all().stream()
-                .filter(PolicyDetail::paid)
-                .map(PolicyDetail::id)
-                .collect(Collectors.toSet());
+        Set<Long> paid =
+                all.stream().filter(PolicyDetail::paid).map(PolicyDetail::id).collect(Collectors.toSet());
         List<PersonAccount> accounts = new ArrayList<>();
         for (Person person : persons) {
             Map<Long, Enrolled> own = enrolled.getOrDefault(person.id(), Map.of());

@@ -60,26 +60,28 @@ class FactStore {
     }
 
     Map<Long, List<LeaveFact>> approvedLeave(Collection<Long> people) {
-        return sql.select(
-                        LEAVE_REQUEST.PERSON_ID,
-                        LEAVE_REQUEST.POLICY_ID,
-                        LEAVE_DAY.ON_DATE,
-                        LEAVE_DAY.HOURS,
-                        LEAVE_DAY.AMOUNT)
-                .from(LEAVE_DAY)
-                .join(LEAVE_REQUEST)
-                .on(LEAVE_REQUEST.ID.eq(LEAVE_DAY.REQUEST_ID))
-                .where(among(LEAVE_REQUEST.PERSON_ID, people))
-                .and(LEAVE_DAY.DECISION.eq(APPROVED))
-                .and(LEAVE_DAY.AMOUNT.gt(BigDecimal.ZERO))
-                .fetchGroups(
-                        LEAVE_REQUEST.PERSON_ID,
-                        row -> new LeaveFact(
-                                row.value1(),
-                                row.value2(),
-                                row.value3(),
-                                new Amount(row.value4()),
-                                new Amount(row.value5())));
+        Map<Long, List<LeaveFact>> leave = new HashMap<>();
+        Rows.each(
+                sql.select(
+                                LEAVE_REQUEST.PERSON_ID,
+                                LEAVE_REQUEST.POLICY_ID,
+                                LEAVE_DAY.ON_DATE,
+                                LEAVE_DAY.HOURS,
+                                LEAVE_DAY.AMOUNT)
+                        .from(LEAVE_DAY)
+                        .join(LEAVE_REQUEST)
+                        .on(LEAVE_REQUEST.ID.eq(LEAVE_DAY.REQUEST_ID))
+                        .where(among(LEAVE_REQUEST.PERSON_ID, people))
+                        .and(LEAVE_DAY.DECISION.eq(APPROVED))
+                        .and(LEAVE_DAY.AMOUNT.gt(BigDecimal.ZERO)),
+                row -> leave.computeIfAbsent(row.getLong(1), unused -> new ArrayList<>())
+                        .add(new LeaveFact(
+                                row.getLong(1),
+                                row.getLong(2),
+                                row.getObject(3, LocalDate.class),
+                                new Amount(row.getBigDecimal(4)),
+                                new Amount(row.getBigDecimal(5)))));
+        return leave;
     }
 
     Map<Long, List<AdjustmentFact>> adjustments(Collection<Long> people) {

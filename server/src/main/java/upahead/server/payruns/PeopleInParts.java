@@ -2,6 +2,7 @@ package upahead.server.payruns;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.Iterator;
 import java.util.List;
 import java.util.Queue;
@@ -37,10 +38,12 @@ class PeopleInParts {
      * Works through people.
      *
      * @param work what is done with a part; only reads
-     * @param results takes what came out of each part, in the order of the people, on the calling thread
+     * @param results takes what came out of each part, in the order of the people's ids, in which their facts lie
+     *     together, on the calling thread
      */
     <T> void each(List<Person> people, Function<List<Person>, T> work, Consumer<T> results) {
-        List<List<Person>> parts = parts(people);
+        List<List<Person>> parts = parts(
+                people.stream().sorted(Comparator.comparingLong(Person::id)).toList());
         if (parts.size() <= 1) {
             parts.forEach(part -> results.accept(work.apply(part)));
             return;

@@ -5,6 +5,8 @@ import static upahead.server.database.Tables.POSTED_LINE;
 import static upahead.server.sql.Among.among;
 
 import java.math.BigDecimal;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
@@ -13,6 +15,7 @@ import java.util.List;
 import java.util.Map;
 import org.jooq.DSLContext;
 import org.jooq.Record;
+import org.jooq.conf.ParamType;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import upahead.core.ledger.LineKind;
@@ -46,7 +49,7 @@ class PostedLineStore {
         if (lines.isEmpty()) {
             return;
         }
-        var insert = sql.batch(sql.insertInto(
+        String insert = sql.insertInto(
                         POSTED_LINE,
                         POSTED_LINE.PAY_RUN_ID,
                         POSTED_LINE.CLOSING,
@@ -60,24 +63,34 @@ class PostedLineStore {
                         POSTED_LINE.WITHHELD,
                         POSTED_LINE.WHY,
                         POSTED_LINE.LATE_CHANGE_ID)
-                .values((Long) null, null, null, null, null, null, null, null, null, null, null, null));
-        for (Posted posted : lines) {
-            NewPosting line = posted.line();
-            insert.bind(
-                    posted.runId(),
-                    posted.closing(),
-                    posted.account().personId(),
-                    posted.account().policyId(),
-                    line.on(),
-                    line.about(),
-                    line.sort().name(),
-                    line.kind().name(),
-                    line.amount().value(),
-                    line.withheld().value(),
-                    line.why(),
-                    posted.lateChangeId());
-        }
-        insert.execute();
+                .values((Long) null, null, null, null, null, null, null, null, null, null, null, null)
+                .getSQL(ParamType.INDEXED);
+        sql.connection(connection -> {
+            try (PreparedStatement batch = connection.prepareStatement(insert)) {
+                for (Posted posted : lines) {
+                    bind(batch, posted);
+                    batch.addBatch();
+                }
+                batch.executeBatch();
+            }
+        });
+    }
+
+    /** By hand, since a close of many people is bound by how fast its lines are stored. */
+    private static void bind(PreparedStatement batch, Posted posted) throws SQLException {
+        NewPosting line = posted.line();
+        batch.setLong(1, posted.runId());
+        batch.setInt(2, posted.closing());
+        batch.setLong(3, posted.account().personId());
+        batch.setLong(4, posted.account().policyId());
+        batch.setObject(5, line.on());
+        batch.setObject(6, line.about());
+        batch.setString(7, line.sort().name());
+        batch.setString(8, line.kind().name());
+        batch.setBigDecimal(9, line.amount().value());
+        batch.setBigDecimal(10, line.withheld().value());
+        batch.setString(11, line.why());
+        batch.setObject(12, posted.lateChangeId());
     }
 
     /** What was posted for the accounts of some people, as later closes need it. */

@@ -2,6 +2,7 @@ package upahead.server.payruns;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -28,6 +29,8 @@ import upahead.server.people.PayGroup;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
+import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
 
 /** Proves for everybody that what runs posted is what is derived from the facts, and names any difference. */
 @Service
@@ -40,6 +43,7 @@ public class Proof {
     private final Organisation organisation;
     private final LateChanges changes;
     private final PeopleInParts parts;
+    private final Policies policies;
     private final MovableClock clock;
 
     Proof(
@@ -50,6 +54,7 @@ public class Proof {
             Organisation organisation,
             LateChanges changes,
             PeopleInParts parts,
+            Policies policies,
             MovableClock clock) {
         this.runs = runs;
         this.posted = posted;
@@ -58,6 +63,7 @@ public class Proof {
         this.organisation = organisation;
         this.changes = changes;
         this.parts = parts;
+        this.policies = policies;
         this.clock = clock;
     }
 
@@ -74,6 +80,7 @@ public class Proof {
         for (PayGroup group : organisation.payGroups()) {
             groups.add(prove(group, differences));
         }
+        differences.sort(Comparator.comparing(ProofDifference::person).thenComparing(ProofDifference::policy));
         return new ProofReport(clock.now(), groups, differences);
     }
 
@@ -87,7 +94,8 @@ public class Proof {
         Causes causes = changes.since(runs.changesSeen(newest.get().id()));
         int[] compared = {0};
         int before = differences.size();
-        parts.each(all, some -> compare(group, some, through, causes), part -> {
+        List<PolicyDetail> rules = policies.all();
+        parts.each(all, some -> compare(group, some, rules, through, causes), part -> {
             compared[0] += part.accounts();
             differences.addAll(part.differences());
         });
@@ -97,10 +105,11 @@ public class Proof {
 
     private record Part(int accounts, List<ProofDifference> differences) {}
 
-    private Part compare(PayGroup group, List<Person> some, LocalDate through, Causes causes) {
+    private Part compare(
+            PayGroup group, List<Person> some, List<PolicyDetail> rules, LocalDate through, Causes causes) {
         Map<AccountKey, List<Frozen>> frozen =
                 posted.frozen(some.stream().map(Person::id).toList());
-        List<PersonAccount> compared = accounts.of(some, Outlook.recorded());
+        List<PersonAccount> compared = accounts.of(some, Outlook.recorded(), rules);
         List<ProofDifference> differences = new ArrayList<>();
         for (PersonAccount account : compared) {
             AccountKey key =

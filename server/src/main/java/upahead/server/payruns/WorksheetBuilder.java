@@ -28,6 +28,8 @@ import upahead.server.payruns.PostedLineStore.Posted;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
+import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
 import upahead.server.words.Words;
 
 /** The figures of a run: derived while it gathers, as frozen once it is closed. */
@@ -40,6 +42,7 @@ class WorksheetBuilder {
     private final People people;
     private final LateChanges changes;
     private final PeopleInParts parts;
+    private final Policies policies;
 
     WorksheetBuilder(
             PayRunStore runs,
@@ -47,13 +50,15 @@ class WorksheetBuilder {
             Accounts accounts,
             People people,
             LateChanges changes,
-            PeopleInParts parts) {
+            PeopleInParts parts,
+            Policies policies) {
         this.runs = runs;
         this.posted = posted;
         this.accounts = accounts;
         this.people = people;
         this.changes = changes;
         this.parts = parts;
+        this.policies = policies;
     }
 
     /** Rows with something to say first, then by name. */
@@ -66,23 +71,24 @@ class WorksheetBuilder {
         return rows;
     }
 
-    /** The rows one after the other, in order of the people's names. */
+    /** The rows one after the other, in no particular order of the people. */
     void each(PayRun run, Consumer<WorksheetRow> consumer) {
         List<Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId()));
         parts.each(group, rowsOf(run), rows -> rows.forEach(consumer));
     }
 
     private Function<List<Person>, List<WorksheetRow>> rowsOf(PayRun run) {
+        List<PolicyDetail> all = policies.all();
         if (run.isClosed()) {
-            return some -> frozenRows(run, some);
+            return some -> frozenRows(run, some, all);
         }
         Optional<PayRun> before = runs.closedBefore(run.payGroupId(), run.firstDay());
         Causes causes = changes.since(
                 before.map(closed -> runs.changesSeen(closed.id())).orElse(0L));
-        return some -> derivedRows(run, some, before.map(PayRun::lastDay), causes);
+        return some -> derivedRows(run, some, all, before.map(PayRun::lastDay), causes);
     }
 
-    private List<WorksheetRow> frozenRows(PayRun run, List<Person> some) {
+    private List<WorksheetRow> frozenRows(PayRun run, List<Person> some, List<PolicyDetail> all) {
         List<Long> ids = some.stream().map(Person::id).toList();
         Map<AccountKey, List<Posted>> lines = posted.ofNewestClose(run, ids);
         Map<AccountKey, Amount> openings = posted.openings(ids, run);
@@ -93,7 +99,7 @@ class WorksheetBuilder {
                 .distinct()
                 .toList());
         List<WorksheetRow> rows = new ArrayList<>();
-        for (PersonAccount account : accounts.of(some, Outlook.recorded())) {
+        for (PersonAccount account : accounts.of(some, Outlook.recorded(), all)) {
             AccountKey key = key(account);
             row(
                             run,
@@ -108,11 +114,11 @@ class WorksheetBuilder {
     }
 
     private List<WorksheetRow> derivedRows(
-            PayRun run, List<Person> some, Optional<LocalDate> closedThrough, Causes causes) {
+            PayRun run, List<Person> some, List<PolicyDetail> all, Optional<LocalDate> closedThrough, Causes causes) {
         Map<AccountKey, List<Frozen>> frozen =
                 posted.frozen(some.stream().map(Person::id).toList());
         List<WorksheetRow> rows = new ArrayList<>();
-        for (PersonAccount account : accounts.of(some, Outlook.recorded())) {
+        for (PersonAccount account : accounts.of(some, Outlook.recorded(), all)) {
             List<Frozen> own = frozen.getOrDefault(key(account), List.of());
             List<WorksheetLine> lines = Closing.postings(
                             Derivation.derive(account.account(), run.lastDay()), own, closedThrough, run.period())
