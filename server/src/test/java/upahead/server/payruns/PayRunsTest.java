@@ -112,7 +112,7 @@ class PayRunsTest {
                     new RequestRules(false, false, 0, false),
                     oneForTen()));
             policies.putInForce(
-                    policy.id(), policy.versions().get(0).id(), 0, MONDAY, Coverage.people(List.of(personId)), "");
+                    policy.id(), policy.versions().get(0).id(), 0, MONDAY, Coverage.people(List.of(personId)), "test");
             runs.begin(groupId, MONDAY);
             return null;
         });

@@ -115,7 +115,7 @@ class CoverageTest {
                 .filter(version -> version.state() == VersionState.DRAFT)
                 .findFirst()
                 .orElseThrow();
-        return act(() -> policies.putInForce(policy.id(), draft.id(), draft.edits(), from, coverage, ""));
+        return act(() -> policies.putInForce(policy.id(), draft.id(), draft.edits(), from, coverage, "test"));
     }
 
     private List<Person> covered(Coverage coverage, LocalDate from) {

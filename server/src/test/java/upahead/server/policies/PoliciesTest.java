@@ -70,7 +70,7 @@ class PoliciesTest {
         PolicyDetail after = user.actAs(
                 Somebody.ADMINISTRATOR,
                 () -> policies.putInForce(
-                        SALARIED_LEAVE, draft.id(), draft.edits(), LocalDate.of(2028, 1, 1), nobodyMore(), ""));
+                        SALARIED_LEAVE, draft.id(), draft.edits(), LocalDate.of(2028, 1, 1), nobodyMore(), "test"));
 
         assertThat(policies.rules(after).versions().on(LocalDate.of(2028, 1, 1)))
                 .isNotEqualTo(policies.rules(after).versions().on(LocalDate.of(2027, 1, 1)));
@@ -90,7 +90,12 @@ class PoliciesTest {
         assertThatThrownBy(() -> user.actAs(
                         Somebody.ADMINISTRATOR,
                         () -> policies.putInForce(
-                                SALARIED_LEAVE, draft.id(), draft.edits(), LocalDate.of(2027, 1, 1), nobodyMore(), "")))
+                                SALARIED_LEAVE,
+                                draft.id(),
+                                draft.edits(),
+                                LocalDate.of(2027, 1, 1),
+                                nobodyMore(),
+                                "test")))
                 .isInstanceOfSatisfying(
                         Refusal.class, refusal -> assertThat(refusal.field()).isEqualTo("from"));
     }
