@@ -76,20 +76,23 @@ public class HoursImport {
         return preview(file);
     }
 
+    /** All people of a file are of one pay group, so that its earliest day tells whether any of it is late. */
     private void noteLate(HoursFile file, String source) {
         Map<Long, LocalDate> first = new HashMap<>();
         file.rows().forEach(row -> first.merge(row.personId(), row.on(), DateSpan::earlier));
-        first.forEach((person, on) -> {
-            if (changes.isLate(person, on)) {
-                changes.note(
-                        person,
-                        null,
-                        on,
-                        "Hours from " + Words.day(on) + " on brought in from " + source,
-                        Subject.HOURS,
-                        person);
-            }
-        });
+        boolean late = first.entrySet().stream()
+                .min(Map.Entry.comparingByValue())
+                .filter(earliest -> changes.isLate(earliest.getKey(), earliest.getValue()))
+                .isPresent();
+        if (late) {
+            first.forEach((person, on) -> changes.note(
+                    person,
+                    null,
+                    on,
+                    "Hours from " + Words.day(on) + " on brought in from " + source,
+                    Subject.HOURS,
+                    person));
+        }
     }
 
     private Map<String, Person> byCode(long payGroupId) {

@@ -20,8 +20,6 @@ import upahead.server.balances.Outlook;
 import upahead.server.balances.PersonAccount;
 import upahead.server.clock.MovableClock;
 import upahead.server.impact.ImpactView.ImpactRow;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
 import upahead.server.policies.Coverage;
 import upahead.server.policies.Exceptions;
@@ -38,14 +36,12 @@ public class Impact {
     private static final int FURTHEST_YEARS = 3;
 
     private final Accounts accounts;
-    private final People people;
     private final Policies policies;
     private final Exceptions exceptions;
     private final MovableClock clock;
 
-    Impact(Accounts accounts, People people, Policies policies, Exceptions exceptions, MovableClock clock) {
+    Impact(Accounts accounts, Policies policies, Exceptions exceptions, MovableClock clock) {
         this.accounts = accounts;
-        this.people = people;
         this.policies = policies;
         this.exceptions = exceptions;
         this.clock = clock;
@@ -69,11 +65,7 @@ public class Impact {
         }
         PolicyDetail policy = policies.get(policyId);
         Set<Long> enrolled = new HashSet<>(policies.peopleIn(policyId));
-        Set<Long> concerned = new HashSet<>(enrolled);
-        policies.covered(coverage, from).forEach(person -> concerned.add(person.id()));
-        List<Person> all = people.search(PeopleQuery.everybody()).stream()
-                .filter(person -> concerned.contains(person.id()))
-                .toList();
+        List<Person> all = policies.concerned(policyId, coverage, from);
         List<Person> some = all.stream().skip((long) page * size).limit(size).toList();
         Policy today = policies.rules(policy);
         List<LocalDate> days = days(today, from);

@@ -1,6 +1,5 @@
 package upahead.server.payruns;
 
-import static upahead.server.database.Tables.PAY_RUN;
 import static upahead.server.database.Tables.POSTED_LINE;
 import static upahead.server.sql.Among.among;
 
@@ -158,8 +157,6 @@ class PostedLineStore {
     List<Posted> corrections(AccountKey account) {
         return sql.select()
                 .from(POSTED_LINE)
-                .join(PAY_RUN)
-                .on(PAY_RUN.ID.eq(POSTED_LINE.PAY_RUN_ID))
                 .where(POSTED_LINE.PERSON_ID.eq(account.personId()))
                 .and(POSTED_LINE.POLICY_ID.eq(account.policyId()))
                 .and(POSTED_LINE.SORT.ne(NewPosting.Sort.PERIOD.name()))

@@ -47,10 +47,11 @@ public class HireDates {
             return before;
         }
         people.moveHireDate(personId, to);
+        List<PolicyDetail> all = policies.all();
         for (Enrolled enrolled : enrolments.of(List.of(personId))) {
             if (enrolled.enrolment().from().equals(before.hired())) {
                 enrolments.move(
-                        personId, enrolled.policyId(), DateSpan.later(to, firstVersion(enrolled.policyId(), to)));
+                        personId, enrolled.policyId(), DateSpan.later(to, firstVersion(all, enrolled.policyId(), to)));
             }
         }
         changes.note(
@@ -64,8 +65,8 @@ public class HireDates {
         return people.get(personId);
     }
 
-    private LocalDate firstVersion(long policyId, LocalDate otherwise) {
-        return policies.all().stream()
+    private static LocalDate firstVersion(List<PolicyDetail> all, long policyId, LocalDate otherwise) {
+        return all.stream()
                 .filter(policy -> policy.id() == policyId)
                 .flatMap(policy -> policy.versions().stream())
                 .filter(version -> version.state() == VersionState.IN_FORCE)

@@ -242,9 +242,23 @@ public class Policies {
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public List<Person> covered(Coverage coverage, LocalDate from) {
         return people.search(PeopleQuery.everybody()).stream()
-                .filter(coverage::covers)
-                .filter(person -> person.lastDay() == null || !person.lastDay().isBefore(from))
+                .filter(person -> isCovered(person, coverage, from))
                 .toList();
+    }
+
+    /** Whoever is or was enrolled in a policy, and whom a coverage would enrol from a date on. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public List<Person> concerned(long policyId, Coverage coverage, LocalDate from) {
+        Set<Long> enrolled = new HashSet<>(enrolments.peopleIn(policyId));
+        return people.search(PeopleQuery.everybody()).stream()
+                .filter(person -> enrolled.contains(person.id()) || isCovered(person, coverage, from))
+                .toList();
+    }
+
+    private static boolean isCovered(Person person, Coverage coverage, LocalDate from) {
+        return coverage.covers(person)
+                && (person.lastDay() == null || !person.lastDay().isBefore(from));
     }
 
     private List<Enrolled> newlyCovered(long policyId, Coverage coverage, LocalDate from) {
