@@ -3,9 +3,6 @@ package upahead.bench;
 import static upahead.server.database.Tables.LEAVE_DAY;
 import static upahead.server.database.Tables.LEAVE_REQUEST;
 import static upahead.server.database.Tables.OPENING_BALANCE;
-import static upahead.server.database.Tables.PERSON;
-import static upahead.server.database.Tables.PERSON_FTE;
-import static upahead.server.database.Tables.PERSON_SCHEDULE;
 import static upahead.server.database.Tables.WORK_ENTRY;
 
 import java.math.BigDecimal;
@@ -13,8 +10,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import org.jooq.DSLContext;
-import org.jooq.TableField;
 import org.jooq.TableRecord;
 import org.springframework.context.ConfigurableApplicationContext;
 import upahead.core.calendar.PayCalendar;
@@ -22,11 +19,14 @@ import upahead.core.earning.PerPeriod;
 import upahead.core.earning.Upfront;
 import upahead.core.policy.Leftover;
 import upahead.core.policy.Wait;
+import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.server.clock.MovableClock;
 import upahead.server.payruns.PayRuns;
 import upahead.server.people.EmploymentType;
+import upahead.server.people.NewPerson;
 import upahead.server.people.Organisation;
+import upahead.server.people.People;
 import upahead.server.policies.Coverage;
 import upahead.server.policies.NewPolicy;
 import upahead.server.policies.Policies;
@@ -50,6 +50,7 @@ final class Company {
     private final Organisation organisation;
     private final Policies policies;
     private final PayRuns runs;
+    private final People directory;
     private final MovableClock clock;
     private final int people;
 
@@ -59,6 +60,7 @@ final class Company {
         this.policies = program.getBean(Policies.class);
         this.runs = program.getBean(PayRuns.class);
         this.clock = program.getBean(MovableClock.class);
+        this.directory = program.getBean(People.class);
         this.people = people;
     }
 
@@ -131,49 +133,26 @@ final class Company {
     }
 
     private void addPeople(long site, long team, long group) {
-        try (Rows rows = new Rows()) {
-            for (long id = 1; id <= people; id++) {
-                LocalDate hired = START.minusDays(30 + id * 37 % 3_000);
-                var person = sql.newRecord(PERSON);
-                person.setId(id);
-                person.setCode("P" + id);
-                person.setName("Person " + id * 7_919 % 100_003);
-                person.setSiteId(site);
-                person.setTeamId(team);
-                person.setEmploymentType(EmploymentType.HOURLY.name());
-                person.setPayGroupId(group);
-                person.setHired(hired);
-                person.setServiceFrom(hired);
-                rows.add(person);
-            }
+        List<Amount> week = Stream.of(8, 8, 8, 8, 6, 0, 0).map(Amount::of).toList();
+        List<NewPerson> added = new ArrayList<>();
+        for (long id = 1; id <= people; id++) {
+            LocalDate hired = START.minusDays(30 + id * 37 % 3_000);
+            added.add(new NewPerson(
+                    "P" + id,
+                    "Person " + id * 7_919 % 100_003,
+                    null,
+                    site,
+                    team,
+                    EmploymentType.HOURLY,
+                    group,
+                    null,
+                    hired,
+                    null,
+                    hired,
+                    week,
+                    Amount.of(id % 4 == 0 ? "0.8" : "1")));
         }
-        try (Rows rows = new Rows()) {
-            for (long id = 1; id <= people; id++) {
-                LocalDate hired = START.minusDays(30 + id * 37 % 3_000);
-                var week = sql.newRecord(PERSON_SCHEDULE);
-                week.setPersonId(id);
-                week.setStarts(hired);
-                Map<TableField<?, BigDecimal>, Integer> hours = Map.of(
-                        PERSON_SCHEDULE.MONDAY, 8,
-                        PERSON_SCHEDULE.TUESDAY, 8,
-                        PERSON_SCHEDULE.WEDNESDAY, 8,
-                        PERSON_SCHEDULE.THURSDAY, 8,
-                        PERSON_SCHEDULE.FRIDAY, 6,
-                        PERSON_SCHEDULE.SATURDAY, 0,
-                        PERSON_SCHEDULE.SUNDAY, 0);
-                hours.forEach((day, amount) -> week.set(day, BigDecimal.valueOf(amount)));
-                rows.add(week);
-            }
-        }
-        try (Rows rows = new Rows()) {
-            for (long id = 1; id <= people; id++) {
-                var fte = sql.newRecord(PERSON_FTE);
-                fte.setPersonId(id);
-                fte.setStarts(START.minusDays(30 + id * 37 % 3_000));
-                fte.setFte(id % 4 == 0 ? new BigDecimal("0.8") : BigDecimal.ONE);
-                rows.add(fte);
-            }
-        }
+        directory.addAll(added, Map.of());
     }
 
     private void addOpenings(List<Long> policyIds) {

@@ -33,6 +33,16 @@ public final class HolidayCalendar {
         return new HolidayCalendar(whole);
     }
 
+    /** The holidays of somebody who moves between sites: on each day those of the site that counts then. */
+    public static HolidayCalendar joined(Timeline<HolidayCalendar> sites) {
+        Map<LocalDate, Holiday> holidays = new TreeMap<>();
+        for (Timeline.Entry<HolidayCalendar> entry : sites.entries()) {
+            holidays.keySet().removeIf(day -> !day.isBefore(entry.from()));
+            holidays.putAll(entry.value().holidays.tailMap(entry.from(), true));
+        }
+        return new HolidayCalendar(holidays);
+    }
+
     public Optional<Holiday> on(LocalDate date) {
         return Optional.ofNullable(holidays.get(date));
     }

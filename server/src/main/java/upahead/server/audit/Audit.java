@@ -3,6 +3,9 @@ package upahead.server.audit;
 import com.fasterxml.jackson.core.JsonProcessingException;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import java.security.Principal;
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Map;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -33,17 +36,50 @@ public class Audit {
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public void record(String subject, long subjectId, String what, Object before, Object after) {
+        record(actor(), subject, subjectId, what, before, after);
+    }
+
+    /**
+     * Records the same kind of change of many things at once, by whoever is signed in.
+     *
+     * @param changes what each was and is now, by the thing's id
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void recordAll(String subject, String what, Map<Long, Change> changes) {
+        LocalDateTime now = clock.now();
+        String actor = actor();
+        store.add(changes.entrySet().stream()
+                .map(each -> new AuditStore.Entry(
+                        now,
+                        actor,
+                        subject,
+                        each.getKey(),
+                        what,
+                        written(each.getValue().before()),
+                        written(each.getValue().after())))
+                .toList());
+    }
+
+    /**
+     * What was changed of one thing.
+     *
+     * @param before null where there was nothing
+     * @param after null where nothing is left
+     */
+    public record Change(Object before, Object after) {}
+
+    private static String actor() {
         var authentication = SecurityContextHolder.getContext().getAuthentication();
-        String actor = authentication != null && authentication.getPrincipal() instanceof Principal principal
+        return authentication != null && authentication.getPrincipal() instanceof Principal principal
                 ? principal.getName()
                 : "nobody";
-        record(actor, subject, subjectId, what, before, after);
     }
 
     /** Records a change by somebody who is not signed in yet. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void record(String actor, String subject, long subjectId, String what, Object before, Object after) {
-        store.add(clock.now(), actor, subject, subjectId, what, written(before), written(after));
+        store.add(List.of(
+                new AuditStore.Entry(clock.now(), actor, subject, subjectId, what, written(before), written(after))));
     }
 
     private String written(Object value) {

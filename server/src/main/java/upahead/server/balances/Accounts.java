@@ -30,7 +30,9 @@ import upahead.server.people.Organisation;
 import upahead.server.people.PayGroup;
 import upahead.server.people.People;
 import upahead.server.people.Person;
+import upahead.server.people.Placement;
 import upahead.server.policies.Enrolled;
+import upahead.server.policies.Enrolments;
 import upahead.server.policies.Exceptions;
 import upahead.server.policies.PersonException;
 import upahead.server.policies.Policies;
@@ -45,6 +47,7 @@ public class Accounts {
     private final Organisation organisation;
     private final Holidays holidays;
     private final Policies policies;
+    private final Enrolments enrolments;
     private final Exceptions exceptions;
 
     Accounts(
@@ -53,12 +56,14 @@ public class Accounts {
             Organisation organisation,
             Holidays holidays,
             Policies policies,
+            Enrolments enrolments,
             Exceptions exceptions) {
         this.facts = facts;
         this.people = people;
         this.organisation = organisation;
         this.holidays = holidays;
         this.policies = policies;
+        this.enrolments = enrolments;
         this.exceptions = exceptions;
     }
 
@@ -99,9 +104,9 @@ public class Accounts {
 
     private Map<Long, Map<Long, Enrolled>> enrolled(Collection<Person> persons) {
         Map<Long, Map<Long, Enrolled>> enrolled = new HashMap<>();
-        policies.enrolled(persons.stream().map(Person::id).toList())
-                .forEach(each -> enrolled.computeIfAbsent(each.personId(), unused -> new HashMap<>())
-                        .put(each.policyId(), each));
+        enrolments.of(persons.stream().map(Person::id).toList()).forEach(each -> enrolled.computeIfAbsent(
+                        each.personId(), unused -> new HashMap<>())
+                .put(each.policyId(), each));
         return enrolled;
     }
 
@@ -126,6 +131,7 @@ public class Accounts {
 
         Set<Long> paid =
                 all.stream().filter(PolicyDetail::paid).map(PolicyDetail::id).collect(Collectors.toSet());
+        Map<Long, List<Placement>> placements = people.placements(ids);
         List<PersonAccount> accounts = new ArrayList<>();
         for (Person person : persons) {
             Map<Long, Enrolled> own = enrolled.getOrDefault(person.id(), Map.of());
@@ -133,7 +139,9 @@ public class Accounts {
                 continue;
             }
             Employment employment = employments.get(person.id());
-            HolidayCalendar calendar = calendars.getOrDefault(person.siteId(), HolidayCalendar.NONE);
+            List<Placement> places = placements.get(person.id());
+            HolidayCalendar calendar = WhereTheyWork.holidays(places, calendars);
+            PayCalendar payCalendar = WhereTheyWork.payCalendar(places, payCalendars);
             List<LeaveFact> ownLeave = leave.getOrDefault(person.id(), List.of());
             WorkLog log = workLog(
                     work.getOrDefault(person.id(), List.of()),
@@ -172,7 +180,7 @@ public class Accounts {
                                         ownTerms.getOrDefault(person.id(), List.of()),
                                         policy.id(),
                                         rules.get(policy.id())),
-                                payCalendars.get(person.payGroupId()),
+                                payCalendar,
                                 calendar,
                                 known)));
             }

@@ -2,7 +2,7 @@ package upahead.server.changes;
 
 import static upahead.server.database.Tables.LATE_CHANGE;
 import static upahead.server.database.Tables.PAY_RUN;
-import static upahead.server.database.Tables.PERSON;
+import static upahead.server.database.Tables.PERSON_PLACEMENT;
 import static upahead.server.sql.Among.among;
 
 import java.time.LocalDate;
@@ -27,12 +27,13 @@ class LateChangeStore {
         this.sql = sql;
     }
 
-    /** The last day of the newest closed run of a person's pay group, or of all groups where no person is given. */
+    /** The last day of the newest closed run of a person's pay groups, or of all groups where no person is given. */
     Optional<LocalDate> closedThrough(Long personId) {
         Condition group = personId == null
                 ? DSL.noCondition()
-                : PAY_RUN.PAY_GROUP_ID.eq(
-                        DSL.select(PERSON.PAY_GROUP_ID).from(PERSON).where(PERSON.ID.eq(personId)));
+                : PAY_RUN.PAY_GROUP_ID.in(DSL.select(PERSON_PLACEMENT.PAY_GROUP_ID)
+                        .from(PERSON_PLACEMENT)
+                        .where(PERSON_PLACEMENT.PERSON_ID.eq(personId)));
         return sql.select(DSL.max(PAY_RUN.LAST_DAY))
                 .from(PAY_RUN)
                 .where(PAY_RUN.STATE.eq(CLOSED))

@@ -94,7 +94,7 @@ class DemoPolicies {
                 "LIEU",
                 PLAIN,
                 timeInLieu(),
-                new Coverage(Coverage.By.TEAM, teams(people, "Grounds", "Café and shop"), List.of()));
+                Coverage.teams(teams(people, "Grounds", "Café and shop")));
         policies.draft(salaried.id(), salariedLeave("24", "27", "6"));
         people.stream().filter(person -> person.hired().isBefore(START)).forEach(person -> {
             open(person, person.employmentType() == EmploymentType.SALARIED ? salaried : hourly, sick);

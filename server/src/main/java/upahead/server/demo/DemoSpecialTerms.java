@@ -12,17 +12,18 @@ import upahead.core.calendar.DateSpan;
 import upahead.core.earning.PerPeriod;
 import upahead.core.facts.OpeningBalance;
 import upahead.core.policy.EndBalance;
-import upahead.core.policy.Enrolment;
 import upahead.core.policy.Leftover;
 import upahead.core.policy.Wait;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Rounding;
 import upahead.core.quantity.Unit;
 import upahead.server.balances.Balances;
+import upahead.server.people.EmploymentChanges;
 import upahead.server.people.EmploymentType;
-import upahead.server.people.People;
 import upahead.server.people.Person;
 import upahead.server.policies.Coverage;
+import upahead.server.policies.Ending;
+import upahead.server.policies.Enrolments;
 import upahead.server.policies.Exceptions;
 import upahead.server.policies.LeaveIn;
 import upahead.server.policies.NewPolicy;
@@ -47,14 +48,21 @@ class DemoSpecialTerms {
     private static final String HIRE_ANNIVERSARY = "hire-anniversary";
 
     private final Policies policies;
+    private final Enrolments enrolments;
     private final Exceptions exceptions;
-    private final People people;
+    private final EmploymentChanges employments;
     private final Balances balances;
 
-    DemoSpecialTerms(Policies policies, Exceptions exceptions, People people, Balances balances) {
+    DemoSpecialTerms(
+            Policies policies,
+            Enrolments enrolments,
+            Exceptions exceptions,
+            EmploymentChanges employments,
+            Balances balances) {
         this.policies = policies;
+        this.enrolments = enrolments;
         this.exceptions = exceptions;
-        this.people = people;
+        this.employments = employments;
         this.balances = balances;
     }
 
@@ -69,7 +77,7 @@ class DemoSpecialTerms {
                 "01-01",
                 new RequestRules(false, false, 0, false, LeaveIn.HOURS, Amount.of("0.5")),
                 respite(),
-                new Coverage(Coverage.By.TEAM, List.of(glasshouses), List.of()));
+                Coverage.teams(List.of(glasshouses)));
         PolicyDetail volunteering = write(
                 VOLUNTEERING,
                 PolicyKind.VOLUNTEERING,
@@ -112,13 +120,13 @@ class DemoSpecialTerms {
     }
 
     private void changeEmployments(Map<String, Person> byCode) {
-        people.pause(
+        employments.pause(
                 byCode.get("B143").id(),
                 new DateSpan(LocalDate.of(2027, 3, 1), LocalDate.of(2027, 3, 21)),
                 "unpaid leave");
         long partTimer = byCode.get("B138").id();
-        people.changeFte(partTimer, LocalDate.of(2027, 3, 15), Amount.of("0.6"));
-        people.changeSchedule(
+        employments.changeFte(partTimer, LocalDate.of(2027, 3, 15), Amount.of("0.6"));
+        employments.changeSchedule(
                 partTimer,
                 LocalDate.of(2027, 3, 15),
                 List.of("8", "8", "8", "0", "0", "0", "0").stream()
@@ -132,16 +140,16 @@ class DemoSpecialTerms {
     }
 
     private void endEnrolments(Map<String, Person> byCode, PolicyDetail volunteering) {
-        policies.endEnrolment(
+        enrolments.end(
                 byCode.get("B121").id(),
                 volunteering.id(),
-                new Enrolment.End(LocalDate.of(2027, 3, 31), EndBalance.LAPSE),
-                null);
-        policies.endEnrolment(
+                LocalDate.of(2027, 3, 31),
+                new Ending(EndBalance.LAPSE, null));
+        enrolments.end(
                 byCode.get("B133").id(),
                 named(DemoPolicies.TIME_IN_LIEU).id(),
-                new Enrolment.End(LocalDate.of(2027, 4, 11), EndBalance.MOVE),
-                named(DemoPolicies.HOURLY_LEAVE).id());
+                LocalDate.of(2027, 4, 11),
+                new Ending(EndBalance.MOVE, named(DemoPolicies.HOURLY_LEAVE).id()));
     }
 
     private void moreVolunteeringFrom(LocalDate from, long policyId) {

@@ -22,6 +22,7 @@ import upahead.server.clock.MovableClock;
 import upahead.server.impact.ImpactView.ImpactRow;
 import upahead.server.people.Person;
 import upahead.server.policies.Coverage;
+import upahead.server.policies.Enrolments;
 import upahead.server.policies.Exceptions;
 import upahead.server.policies.PersonException;
 import upahead.server.policies.Policies;
@@ -37,12 +38,14 @@ public class Impact {
 
     private final Accounts accounts;
     private final Policies policies;
+    private final Enrolments enrolments;
     private final Exceptions exceptions;
     private final MovableClock clock;
 
-    Impact(Accounts accounts, Policies policies, Exceptions exceptions, MovableClock clock) {
+    Impact(Accounts accounts, Policies policies, Enrolments enrolments, Exceptions exceptions, MovableClock clock) {
         this.accounts = accounts;
         this.policies = policies;
+        this.enrolments = enrolments;
         this.exceptions = exceptions;
         this.clock = clock;
     }
@@ -64,7 +67,7 @@ public class Impact {
             throw Refusal.of("from", "Looking ahead ends " + FURTHEST_YEARS + " years from today.");
         }
         PolicyDetail policy = policies.get(policyId);
-        Set<Long> enrolled = new HashSet<>(policies.peopleIn(policyId));
+        Set<Long> enrolled = new HashSet<>(enrolments.peopleIn(policyId));
         List<Person> all = policies.concerned(policyId, coverage, from);
         List<Person> some = all.stream().skip((long) page * size).limit(size).toList();
         Policy today = policies.rules(policy);

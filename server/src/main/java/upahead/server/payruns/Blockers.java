@@ -83,7 +83,7 @@ class Blockers {
 
     private List<Blocker> missingHours(PayRun run) {
         Set<Long> present = hours.peopleWithHours(run.period());
-        List<Person> missing = people.search(PeopleQuery.ofPayGroup(run.payGroupId())).stream()
+        List<Person> missing = people.search(PeopleQuery.ofPayGroup(run.payGroupId(), run.lastDay())).stream()
                 .filter(person -> person.employmentType() != EmploymentType.SALARIED)
                 .filter(person -> person.isEmployedWithin(run.firstDay(), run.lastDay()))
                 .filter(person -> !present.contains(person.id()))

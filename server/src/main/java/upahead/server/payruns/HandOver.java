@@ -61,7 +61,7 @@ public class HandOver {
         if (!run.isClosed()) {
             throw Refusal.conflict("Payroll gets its file when the run is closed.");
         }
-        Map<Long, Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId())).stream()
+        Map<Long, Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId(), run.lastDay())).stream()
                 .collect(Collectors.toMap(Person::id, person -> person));
         List<Entry> entries = new ArrayList<>(worked(run, group));
         entries.addAll(leave(run, group));

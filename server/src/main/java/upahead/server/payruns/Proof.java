@@ -86,7 +86,8 @@ public class Proof {
 
     private GroupProof prove(PayGroup group, List<ProofDifference> differences) {
         Optional<PayRun> newest = runs.closedBefore(group.id(), LocalDate.MAX);
-        List<Person> all = people.search(PeopleQuery.ofPayGroup(group.id()));
+        List<Person> all = people.search(
+                PeopleQuery.ofPayGroup(group.id(), newest.map(PayRun::lastDay).orElse(null)));
         if (newest.isEmpty()) {
             return new GroupProof(group.name(), null, all.size(), 0, 0);
         }

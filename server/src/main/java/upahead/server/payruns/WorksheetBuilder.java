@@ -73,7 +73,7 @@ class WorksheetBuilder {
 
     /** The rows one after the other, in no particular order of the people. */
     void each(PayRun run, Consumer<WorksheetRow> consumer) {
-        List<Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId()));
+        List<Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId(), run.lastDay()));
         parts.each(group, rowsOf(run), rows -> rows.forEach(consumer));
     }
 

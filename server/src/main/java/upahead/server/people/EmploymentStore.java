@@ -23,7 +23,11 @@ import upahead.core.calendar.Timeline;
 import upahead.core.people.Employment;
 import upahead.core.people.WeeklySchedule;
 import upahead.core.quantity.Amount;
+import upahead.server.database.tables.records.PersonFteRecord;
 import upahead.server.database.tables.records.PersonScheduleRecord;
+import upahead.server.people.EmploymentHistory.FteFrom;
+import upahead.server.people.EmploymentHistory.Pause;
+import upahead.server.people.EmploymentHistory.ScheduleFrom;
 
 /** Employments with what changes in them on dates. */
 @Repository
@@ -44,14 +48,35 @@ class EmploymentStore {
         this.sql = sql;
     }
 
-    void addSchedule(long personId, LocalDate starts, List<Amount> week) {
-        var insert = sql.insertInto(PERSON_SCHEDULE)
-                .set(PERSON_SCHEDULE.PERSON_ID, personId)
-                .set(PERSON_SCHEDULE.STARTS, starts);
-        for (int day = 0; day < WEEK.size(); day++) {
-            insert.set(WEEK.get(day), week.get(day).value());
-        }
-        insert.execute();
+    /** Sets the schedule from a day on, in place of one that begins on the same day. */
+    void setSchedule(long personId, LocalDate starts, List<Amount> week) {
+        removeSchedule(personId, starts);
+        addSchedules(Map.of(personId, new ScheduleFrom(starts, week)));
+    }
+
+    void removeSchedule(long personId, LocalDate starts) {
+        sql.deleteFrom(PERSON_SCHEDULE)
+                .where(PERSON_SCHEDULE.PERSON_ID.eq(personId))
+                .and(PERSON_SCHEDULE.STARTS.eq(starts))
+                .execute();
+    }
+
+    /** Adds the schedules of new people by their ids. */
+    void addSchedules(Map<Long, ScheduleFrom> schedules) {
+        sql.batchInsert(schedules.entrySet().stream()
+                        .map(each -> {
+                            PersonScheduleRecord row = sql.newRecord(PERSON_SCHEDULE);
+                            row.setPersonId(each.getKey());
+                            row.setStarts(each.getValue().from());
+                            for (int day = 0; day < WEEK.size(); day++) {
+                                row.set(
+                                        WEEK.get(day),
+                                        each.getValue().week().get(day).value());
+                            }
+                            return row;
+                        })
+                        .toList())
+                .execute();
     }
 
     /** Whether a schedule or full-time equivalent begins after one day and not after another. */
@@ -89,12 +114,61 @@ class EmploymentStore {
                 .execute();
     }
 
-    void addFte(long personId, LocalDate starts, Amount fte) {
-        sql.insertInto(PERSON_FTE)
-                .set(PERSON_FTE.PERSON_ID, personId)
-                .set(PERSON_FTE.STARTS, starts)
-                .set(PERSON_FTE.FTE, fte.value())
+    void removePause(long personId, LocalDate starts) {
+        sql.deleteFrom(PERSON_PAUSE)
+                .where(PERSON_PAUSE.PERSON_ID.eq(personId))
+                .and(PERSON_PAUSE.STARTS.eq(starts))
                 .execute();
+    }
+
+    /** Sets the full-time equivalent from a day on, in place of one that begins on the same day. */
+    void setFte(long personId, LocalDate starts, Amount fte) {
+        removeFte(personId, starts);
+        addFtes(Map.of(personId, new FteFrom(starts, fte)));
+    }
+
+    void removeFte(long personId, LocalDate starts) {
+        sql.deleteFrom(PERSON_FTE)
+                .where(PERSON_FTE.PERSON_ID.eq(personId))
+                .and(PERSON_FTE.STARTS.eq(starts))
+                .execute();
+    }
+
+    /** Adds the full-time equivalents of new people by their ids. */
+    void addFtes(Map<Long, FteFrom> ftes) {
+        sql.batchInsert(ftes.entrySet().stream()
+                        .map(each -> {
+                            PersonFteRecord row = sql.newRecord(PERSON_FTE);
+                            row.setPersonId(each.getKey());
+                            row.setStarts(each.getValue().from());
+                            row.setFte(each.getValue().fte().value());
+                            return row;
+                        })
+                        .toList())
+                .execute();
+    }
+
+    List<FteFrom> ftes(long personId) {
+        return sql.selectFrom(PERSON_FTE)
+                .where(PERSON_FTE.PERSON_ID.eq(personId))
+                .orderBy(PERSON_FTE.STARTS)
+                .fetch(row -> new FteFrom(row.getStarts(), new Amount(row.getFte())));
+    }
+
+    List<ScheduleFrom> schedules(long personId) {
+        return sql.selectFrom(PERSON_SCHEDULE)
+                .where(PERSON_SCHEDULE.PERSON_ID.eq(personId))
+                .orderBy(PERSON_SCHEDULE.STARTS)
+                .fetch(row -> new ScheduleFrom(
+                        row.getStarts(),
+                        WEEK.stream().map(day -> new Amount(row.get(day))).toList()));
+    }
+
+    List<Pause> pauses(long personId) {
+        return sql.selectFrom(PERSON_PAUSE)
+                .where(PERSON_PAUSE.PERSON_ID.eq(personId))
+                .orderBy(PERSON_PAUSE.STARTS)
+                .fetch(row -> new Pause(row.getStarts(), row.getEnds(), row.getReason()));
     }
 
     Map<Long, Employment> employments(Collection<Long> ids) {

@@ -1,7 +1,7 @@
 package upahead.server.people;
 
 import static upahead.server.database.Tables.PAY_GROUP;
-import static upahead.server.database.Tables.PERSON;
+import static upahead.server.database.Tables.PERSON_PLACEMENT;
 import static upahead.server.database.Tables.SITE;
 import static upahead.server.database.Tables.TEAM;
 import static upahead.server.sql.Among.among;
@@ -56,10 +56,10 @@ class OrganisationStore {
     }
 
     Set<Long> payGroupIdsOf(Collection<Long> people) {
-        return new HashSet<>(sql.selectDistinct(PERSON.PAY_GROUP_ID)
-                .from(PERSON)
-                .where(among(PERSON.ID, people))
-                .fetch(PERSON.PAY_GROUP_ID));
+        return new HashSet<>(sql.selectDistinct(PERSON_PLACEMENT.PAY_GROUP_ID)
+                .from(PERSON_PLACEMENT)
+                .where(among(PERSON_PLACEMENT.PERSON_ID, people))
+                .fetch(PERSON_PLACEMENT.PAY_GROUP_ID));
     }
 
     List<PayGroup> payGroups() {

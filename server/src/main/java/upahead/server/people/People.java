@@ -1,19 +1,29 @@
 package upahead.server.people;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import upahead.core.calendar.DateSpan;
 import upahead.core.people.Employment;
-import upahead.core.quantity.Amount;
 import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
 import upahead.server.changes.LateChange.Subject;
 import upahead.server.changes.LateChanges;
+import upahead.server.clock.MovableClock;
+import upahead.server.people.EmploymentHistory.FteFrom;
+import upahead.server.people.EmploymentHistory.ScheduleFrom;
 import upahead.server.problems.Refusal;
 import upahead.server.words.Words;
 
@@ -21,41 +31,259 @@ import upahead.server.words.Words;
 @Service
 public class People {
 
-    private static final int WEEKDAYS = 7;
+    private static final int FURTHEST_HIRE_MONTHS = 18;
 
     private final PersonStore store;
+    private final PlacementStore placements;
     private final EmploymentStore employments;
     private final LateChanges changes;
     private final Audit audit;
     private final CurrentUser user;
+    private final MovableClock clock;
 
-    People(PersonStore store, EmploymentStore employments, LateChanges changes, Audit audit, CurrentUser user) {
+    People(
+            PersonStore store,
+            PlacementStore placements,
+            EmploymentStore employments,
+            LateChanges changes,
+            Audit audit,
+            CurrentUser user,
+            MovableClock clock) {
         this.store = store;
+        this.placements = placements;
         this.employments = employments;
         this.changes = changes;
         this.audit = audit;
         this.user = user;
+        this.clock = clock;
     }
 
     /**
      * Adds somebody, with a schedule and a full-time equivalent from the hire date on.
      *
-     * @throws Refusal if the last day is before the hire date or the week has not seven days
+     * @throws Refusal if the code is taken, the last day is before the hire date, the hire date is far ahead, or the week
+     *     has not seven days or no hours
      */
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public long add(NewPerson person) {
+        return addAll(List.of(person), Map.of()).get(person.code().toUpperCase(Locale.ROOT));
+    }
+
+    /**
+     * Adds people, all or none of them.
+     *
+     * @param approvers the codes of those who decide for people, by the codes of these; they may be among the new ones
+     * @return the ids of all people by their codes, in capitals
+     * @throws Refusal as {@link #add(NewPerson)} does, or if people would decide for each other in a circle
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public Map<String, Long> addAll(List<NewPerson> people, Map<String, String> approvers) {
+        Map<String, Long> before = store.idsByCode();
+        Set<String> codes = new HashSet<>(before.keySet());
+        for (NewPerson person : people) {
+            if (!codes.add(person.code().toUpperCase(Locale.ROOT))) {
+                throw Refusal.of("code", "The code " + person.code() + " is taken already.");
+            }
+            requireSensible(person);
+        }
+        store.add(people);
+        Map<String, Long> ids = store.idsByCode();
+        List<Placement> placed = new ArrayList<>();
+        Map<Long, ScheduleFrom> schedules = new LinkedHashMap<>();
+        Map<Long, FteFrom> ftes = new LinkedHashMap<>();
+        Map<Long, Audit.Change> added = new LinkedHashMap<>();
+        for (NewPerson person : people) {
+            long id = ids.get(person.code().toUpperCase(Locale.ROOT));
+            String approver = approvers.get(person.code());
+            Long approverId = approver == null ? person.approverId() : ids.get(approver.toUpperCase(Locale.ROOT));
+            placed.add(new Placement(
+                    id,
+                    Placement.ALWAYS,
+                    Placement.FOR_EVER,
+                    new Placing(
+                            person.siteId(),
+                            person.teamId(),
+                            person.employmentType(),
+                            person.payGroupId(),
+                            approverId)));
+            schedules.put(id, new ScheduleFrom(person.hired(), person.week()));
+            ftes.put(id, new FteFrom(person.hired(), person.fte()));
+            added.put(id, new Audit.Change(null, person));
+        }
+        placements.add(placed);
+        employments.addSchedules(schedules);
+        employments.addFtes(ftes);
+        requireNoCircle(placed.stream().map(Placement::personId).toList(), clock.today());
+        audit.recordAll("person", "added a person", added);
+        return ids;
+    }
+
+    private void requireSensible(NewPerson person) {
         if (person.lastDay() != null && person.lastDay().isBefore(person.hired())) {
             throw Refusal.of("lastDay", "The last day is before the hire date.");
         }
-        if (person.week().size() != WEEKDAYS) {
-            throw Refusal.of("week", "A week has seven days.");
+        if (person.hired().isAfter(clock.today().plusMonths(FURTHEST_HIRE_MONTHS))) {
+            throw Refusal.of("hired", "The hire date is more than " + FURTHEST_HIRE_MONTHS + " months ahead.");
         }
-        long id = store.add(person);
-        employments.addSchedule(id, person.hired(), person.week());
-        employments.addFte(id, person.hired(), person.fte());
-        audit.record("person", id, "added a person", null, person);
+        ScheduleRules.requireWeek(person.week());
+        ScheduleRules.requireFte(person.fte());
+    }
+
+    /** Nobody may, over others or directly, decide for whoever decides for them. */
+    private void requireNoCircle(Collection<Long> changed, LocalDate on) {
+        ApproverChains chains = new ApproverChains(placements.approvers(on));
+        for (long personId : changed) {
+            chains.circle(personId).ifPresent(circle -> {
+                throw Refusal.of(
+                        "approverId",
+                        "These would decide for each other in a circle: "
+                                + circle.stream().map(id -> get(id).name()).collect(Collectors.joining(", then "))
+                                + ".");
+            });
+        }
+    }
+
+    /**
+     * Changes where somebody works, how, with whom they are paid or who decides for them, from a day on.
+     *
+     * @throws Refusal if people would decide for each other in a circle
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void place(long personId, LocalDate from, Placing placing) {
+        Placing before = placing(personId, from);
+        if (before.equals(placing)) {
+            throw Refusal.of("from", "That is how it is on " + Words.day(from) + " already; nothing would change.");
+        }
+        placements.change(personId, from, placing);
+        requireNoCircle(List.of(personId), from);
+        if (before.siteId() != placing.siteId()) {
+            noteLate(personId, from, "Site changed");
+        }
+        audit.record("person", personId, "changed where they work from " + from, before, placing);
+    }
+
+    /**
+     * Takes back a change of where somebody works: what held before goes on.
+     *
+     * @throws Refusal if nothing changed on that day
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void takeBackPlacement(long personId, LocalDate from) {
+        List<Placement> stretches = placements.of(List.of(personId));
+        for (int at = 1; at < stretches.size(); at++) {
+            Placement removed = stretches.get(at);
+            if (removed.starts().equals(from)) {
+                placements.remove(stretches.get(at - 1), removed);
+                noteLate(personId, from, "Change of where they work taken back");
+                audit.record(
+                        "person",
+                        personId,
+                        "took back the change from " + from,
+                        removed.placing(),
+                        stretches.get(at - 1).placing());
+                return;
+            }
+        }
+        throw Refusal.notFound("change on that day");
+    }
+
+    /** Where somebody works on a day. */
+    @Transactional(readOnly = true)
+    public Placing placing(long personId, LocalDate on) {
+        return placements.of(List.of(personId)).stream()
+                .filter(stretch -> stretch.days().contains(on))
+                .map(Placement::placing)
+                .findFirst()
+                .orElseThrow(() -> Refusal.notFound("person"));
+    }
+
+    /** Where some people work, by their ids, in order of time. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<Placement>> placements(Collection<Long> people) {
+        return placements.of(people).stream().collect(Collectors.groupingBy(Placement::personId));
+    }
+
+    /**
+     * Changes what does not depend on a date.
+     *
+     * @throws Refusal if the code or clock code is taken
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void change(long personId, PersonDetails details) {
+        Person before = get(personId);
+        Long owner = store.idsByCode().get(details.code().strip().toUpperCase(Locale.ROOT));
+        if (owner != null && owner != personId) {
+            throw Refusal.of("code", "The code " + details.code() + " is taken already.");
+        }
+        if (details.clockCode() != null && store.clockCodeIsTaken(details.clockCode(), personId)) {
+            throw Refusal.of("clockCode", "Somebody else has this clock code; please choose another.");
+        }
+        store.change(personId, details);
+        if (!before.serviceFrom().equals(details.serviceFrom())) {
+            noteLate(personId, before.hired(), "Service date changed to " + Words.day(details.serviceFrom()));
+        }
+        audit.record("person", personId, "changed details", before.details(), details);
+    }
+
+    /**
+     * Sets the last day of employment, or takes it back where that is null.
+     *
+     * @throws Refusal if it is before the hire date, or somebody came back after it
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void leave(long personId, LocalDate lastDay) {
+        Person before = get(personId);
+        if (lastDay != null && lastDay.isBefore(before.hired())) {
+            throw Refusal.of("lastDay", "The last day is before the hire date, " + Words.day(before.hired()) + ".");
+        }
+        if (store.later(personId).isPresent()) {
+            throw Refusal.of("lastDay", "This person has come back since; the earlier employment stays as it was.");
+        }
+        store.setLastDay(personId, lastDay);
+        LocalDate concerned = Stream.of(before.lastDay(), lastDay)
+                .filter(Objects::nonNull)
+                .min(LocalDate::compareTo)
+                .orElse(before.hired());
+        noteLate(personId, concerned, lastDay == null ? "Last day taken back" : "Last day set");
+        audit.record("person", personId, "changed the last day", before.lastDay(), lastDay);
+    }
+
+    /**
+     * Lets somebody who left come back, as a new employment that knows the earlier one.
+     *
+     * @throws Refusal if they have not left by then, or came back already
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public long comeBack(long personId, NewPerson again) {
+        Person before = get(personId);
+        if (before.lastDay() == null || !before.lastDay().isBefore(again.hired())) {
+            throw Refusal.of("hired", "They come back after their last day. Set that first, or take it back instead.");
+        }
+        if (store.later(personId).isPresent()) {
+            throw Refusal.of("hired", "They have come back already.");
+        }
+        long id = add(again);
+        store.setEarlier(id, personId);
         return id;
+    }
+
+    /** The employment that followed this one, if somebody came back. */
+    @Transactional(readOnly = true)
+    public Optional<Long> later(long personId) {
+        return store.later(personId);
+    }
+
+    /** The ids of all people by their codes, in capitals. */
+    @Transactional(readOnly = true)
+    public Map<String, Long> idsByCode() {
+        return store.idsByCode();
     }
 
     /**
@@ -78,73 +306,10 @@ public class People {
         audit.record("person", personId, "moved the hire date", before.hired(), to);
     }
 
-    /**
-     * Changes the full-time equivalent from a date on.
-     *
-     * @throws Refusal if it is below zero or the date is before the hire date
-     */
-    @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public void changeFte(long personId, LocalDate from, Amount fte) {
-        requireEmployed(personId, from);
-        if (fte.isNegative()) {
-            throw Refusal.of("fte", "The full-time equivalent must be at least 0.");
-        }
-        employments.addFte(personId, from, fte);
-        noteLate(personId, from, "FTE changed to " + fte);
-        audit.record("person", personId, "changed the FTE from " + from, null, fte);
-    }
-
-    /**
-     * Changes the weekly schedule from a date on.
-     *
-     * @param week scheduled hours from Monday to Sunday
-     * @throws Refusal if the week has not seven days or the date is before the hire date
-     */
-    @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public void changeSchedule(long personId, LocalDate from, List<Amount> week) {
-        requireEmployed(personId, from);
-        if (week.size() != WEEKDAYS) {
-            throw Refusal.of("week", "A week has seven days.");
-        }
-        employments.addSchedule(personId, from, week);
-        noteLate(personId, from, "Schedule changed");
-        audit.record("person", personId, "changed the schedule from " + from, null, week);
-    }
-
-    /**
-     * Sets a pause in which nothing is earned by time and nothing is scheduled.
-     *
-     * @throws Refusal if it begins before the hire date
-     */
-    @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public void pause(long personId, DateSpan days, String reason) {
-        requireEmployed(personId, days.first());
-        employments.addPause(personId, days, reason);
-        noteLate(personId, days.first(), "Pause set (" + reason + ")");
-        audit.record("person", personId, "set a pause", null, days + ", " + reason);
-    }
-
-    private void requireEmployed(long personId, LocalDate from) {
-        if (from.isBefore(get(personId).hired())) {
-            throw Refusal.of("from", "That is before the hire date.");
-        }
-    }
-
     private void noteLate(long personId, LocalDate from, String what) {
         String sentence =
                 what + " from " + Words.day(from) + " by " + user.get().name();
         changes.note(personId, null, from, sentence, Subject.PERSON, personId);
-    }
-
-    @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public void assignApprover(long personId, long approverId) {
-        Person before = get(personId);
-        store.setApprover(personId, approverId);
-        audit.record("person", personId, "changed the approver", before.approverId(), approverId);
     }
 
     /**

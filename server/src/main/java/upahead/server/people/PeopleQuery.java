@@ -1,19 +1,67 @@
 package upahead.server.people;
 
+import java.time.LocalDate;
+
 /**
- * Which people are wanted; a null field does not matter.
+ * Which people are wanted, in what order; a null field does not matter.
  *
  * @param search words, each of which the name, code or team has
+ * @param status null for whoever ever was or will be employed
+ * @param order by name where null
+ * @param on the day on which teams, sites and pay groups are meant, today where null
  * @param page from 0
  * @param size how many a page, above 0
  */
 public record PeopleQuery(
-        String search, Long teamId, Long siteId, Long payGroupId, Long approverId, int page, int size) {
+        String search,
+        Long teamId,
+        Long siteId,
+        Long payGroupId,
+        Long approverId,
+        EmploymentType employmentType,
+        Status status,
+        Order order,
+        boolean descending,
+        LocalDate on,
+        int page,
+        int size) {
 
     private static final int EVERYBODY = Integer.MAX_VALUE;
 
+    /** Whether somebody is employed today. */
+    public enum Status {
+        EMPLOYED,
+        /** The hire date lies ahead. */
+        COMING,
+        /** The last day lies behind. */
+        LEFT
+    }
+
+    /** What people are sorted by; those who are alike by their names. */
+    public enum Order {
+        NAME,
+        CODE,
+        TEAM,
+        SITE,
+        EMPLOYED_AS,
+        PAY_GROUP,
+        APPROVER,
+        HIRED,
+        LAST_DAY
+    }
+
+    /** By name, whether employed or not. */
+    public PeopleQuery(String search, Long teamId, Long siteId, Long payGroupId, Long approverId, int page, int size) {
+        this(search, teamId, siteId, payGroupId, approverId, null, null, Order.NAME, false, null, page, size);
+    }
+
     public static PeopleQuery everybody() {
         return new PeopleQuery(null, null, null, null, null, 0, EVERYBODY);
+    }
+
+    /** Everybody, with where they work on a day. */
+    public static PeopleQuery everybodyOn(LocalDate on) {
+        return new PeopleQuery(null, null, null, null, null, null, null, Order.NAME, false, on, 0, EVERYBODY);
     }
 
     public static PeopleQuery ofTeam(long teamId) {
@@ -21,6 +69,11 @@ public record PeopleQuery(
     }
 
     public static PeopleQuery ofPayGroup(long payGroupId) {
-        return new PeopleQuery(null, null, null, payGroupId, null, 0, EVERYBODY);
+        return ofPayGroup(payGroupId, null);
+    }
+
+    /** The people who are in a pay group on a day, whether employed then or not. */
+    public static PeopleQuery ofPayGroup(long payGroupId, LocalDate on) {
+        return new PeopleQuery(null, null, null, payGroupId, null, null, null, Order.NAME, false, on, 0, EVERYBODY);
     }
 }

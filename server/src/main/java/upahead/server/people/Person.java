@@ -10,6 +10,9 @@ import org.springframework.lang.Nullable;
  * @param approverId null where nobody is assigned
  * @param approver the approver's name, null where nobody is assigned
  * @param lastDay null while none is set
+ * @param serviceFrom from which years of service count
+ * @param clockCode typed at a clock terminal, null for somebody without one
+ * @param earlierId the earlier employment of somebody who came back, else null
  */
 public record Person(
         long id,
@@ -26,7 +29,19 @@ public record Person(
         @Nullable Long approverId,
         @Nullable String approver,
         LocalDate hired,
-        @Nullable LocalDate lastDay) {
+        @Nullable LocalDate lastDay,
+        LocalDate serviceFrom,
+        @Nullable String clockCode,
+        @Nullable Long earlierId) {
+
+    /** Where they work on the day for which this was read. */
+    public Placing placing() {
+        return new Placing(siteId, teamId, employmentType, payGroupId, approverId);
+    }
+
+    PersonDetails details() {
+        return new PersonDetails(code, name, email, serviceFrom, clockCode);
+    }
 
     public boolean isEmployedWithin(LocalDate first, LocalDate last) {
         return !hired.isAfter(last) && (lastDay == null || !lastDay.isBefore(first));

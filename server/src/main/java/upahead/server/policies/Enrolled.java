@@ -1,5 +1,6 @@
 package upahead.server.policies;
 
+import java.time.LocalDate;
 import org.springframework.lang.Nullable;
 import upahead.core.policy.Enrolment;
 
@@ -8,4 +9,13 @@ import upahead.core.policy.Enrolment;
  *
  * @param movedTo the policy in which the balance goes on after the end, null where it does not
  */
-public record Enrolled(long personId, long policyId, Enrolment enrolment, @Nullable Long movedTo) {}
+public record Enrolled(long personId, long policyId, Enrolment enrolment, @Nullable Long movedTo) {
+
+    static Enrolled from(long personId, long policyId, LocalDate day) {
+        return new Enrolled(personId, policyId, Enrolment.from(day), null);
+    }
+
+    boolean isOpen() {
+        return enrolment.ends().isEmpty();
+    }
+}

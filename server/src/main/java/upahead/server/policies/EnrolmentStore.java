@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.policy.EndBalance;
@@ -22,11 +23,12 @@ class EnrolmentStore {
         this.sql = sql;
     }
 
-    void enrol(long policyId, Collection<Enrolled> people) {
+    /** Enrols people; an end is not set with it. */
+    void enrol(Collection<Enrolled> people) {
         sql.batchInsert(people.stream()
                         .map(each -> {
                             var row = sql.newRecord(ENROLMENT);
-                            row.setPolicyId(policyId);
+                            row.setPolicyId(each.policyId());
                             row.setPersonId(each.personId());
                             row.setStarts(each.enrolment().from());
                             return row;
@@ -55,6 +57,24 @@ class EnrolmentStore {
                 .execute();
     }
 
+    /** Takes back the end of an enrolment. */
+    void reopen(long personId, long policyId) {
+        sql.update(ENROLMENT)
+                .setNull(ENROLMENT.ENDS)
+                .setNull(ENROLMENT.LEFTOVER)
+                .setNull(ENROLMENT.MOVED_TO)
+                .where(ENROLMENT.PERSON_ID.eq(personId))
+                .and(ENROLMENT.POLICY_ID.eq(policyId))
+                .execute();
+    }
+
+    void drop(long personId, long policyId) {
+        sql.deleteFrom(ENROLMENT)
+                .where(ENROLMENT.PERSON_ID.eq(personId))
+                .and(ENROLMENT.POLICY_ID.eq(policyId))
+                .execute();
+    }
+
     List<Long> peopleIn(long policyId) {
         return sql.select(ENROLMENT.PERSON_ID)
                 .from(ENROLMENT)
@@ -63,8 +83,21 @@ class EnrolmentStore {
     }
 
     List<Enrolled> of(Collection<Long> people) {
+        return enrolled(among(ENROLMENT.PERSON_ID, people));
+    }
+
+    List<Enrolled> inPolicy(long policyId) {
+        return enrolled(ENROLMENT.POLICY_ID.eq(policyId));
+    }
+
+    /** Whoever is enrolled in something on a day. */
+    List<Enrolled> on(LocalDate day) {
+        return enrolled(ENROLMENT.STARTS.le(day).and(ENROLMENT.ENDS.isNull().or(ENROLMENT.ENDS.ge(day))));
+    }
+
+    private List<Enrolled> enrolled(Condition condition) {
         return sql.selectFrom(ENROLMENT)
-                .where(among(ENROLMENT.PERSON_ID, people))
+                .where(condition)
                 .fetch(row -> new Enrolled(
                         row.getPersonId(),
                         row.getPolicyId(),

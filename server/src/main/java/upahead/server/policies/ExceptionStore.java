@@ -3,22 +3,23 @@ package upahead.server.policies;
 import static upahead.server.database.Tables.POLICY_EXCEPTION;
 import static upahead.server.sql.Among.among;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Optional;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.server.database.tables.records.PolicyExceptionRecord;
+import upahead.server.json.Stored;
 
 /** Exceptions of persons from policies. */
 @Repository
 class ExceptionStore {
 
     private final DSLContext sql;
-    private final ObjectMapper json;
+    private final Stored json;
 
-    ExceptionStore(DSLContext sql, ObjectMapper json) {
+    ExceptionStore(DSLContext sql, Stored json) {
         this.sql = sql;
         this.json = json;
     }
@@ -29,11 +30,29 @@ class ExceptionStore {
                 .set(POLICY_EXCEPTION.POLICY_ID, exception.policyId())
                 .set(POLICY_EXCEPTION.STARTS, exception.from())
                 .set(POLICY_EXCEPTION.ENDS, exception.to())
-                .set(POLICY_EXCEPTION.FIGURES, written(exception.figures()))
+                .set(POLICY_EXCEPTION.FIGURES, json.written(exception.figures()))
                 .set(POLICY_EXCEPTION.REASON, exception.reason())
                 .set(POLICY_EXCEPTION.AUTHOR, exception.author())
                 .returningResult(POLICY_EXCEPTION.ID)
                 .fetchOne(POLICY_EXCEPTION.ID);
+    }
+
+    Optional<PersonException> find(long id) {
+        return sql.selectFrom(POLICY_EXCEPTION)
+                .where(POLICY_EXCEPTION.ID.eq(id))
+                .fetchOptional()
+                .map(this::exception);
+    }
+
+    void setEnd(long id, LocalDate to) {
+        sql.update(POLICY_EXCEPTION)
+                .set(POLICY_EXCEPTION.ENDS, to)
+                .where(POLICY_EXCEPTION.ID.eq(id))
+                .execute();
+    }
+
+    void remove(long id) {
+        sql.deleteFrom(POLICY_EXCEPTION).where(POLICY_EXCEPTION.ID.eq(id)).execute();
     }
 
     /** In the order in which they were made, so that a later one holds where two meet. */
@@ -51,24 +70,8 @@ class ExceptionStore {
                 row.getPolicyId(),
                 row.getStarts(),
                 row.getEnds(),
-                read(row.getFigures()),
+                json.read(row.getFigures(), OwnFigures.class),
                 row.getReason(),
                 row.getAuthor());
-    }
-
-    private String written(OwnFigures figures) {
-        try {
-            return json.writeValueAsString(figures);
-        } catch (JsonProcessingException unwritable) {
-            throw new IllegalStateException("figures cannot be written", unwritable);
-        }
-    }
-
-    private OwnFigures read(String figures) {
-        try {
-            return json.readValue(figures, OwnFigures.class);
-        } catch (JsonProcessingException unreadable) {
-            throw new IllegalStateException("stored figures cannot be read", unreadable);
-        }
     }
 }

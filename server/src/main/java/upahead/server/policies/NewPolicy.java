@@ -18,4 +18,9 @@ public record NewPolicy(
                 String payrollCode,
         @NotBlank(message = "please say when the benefit year begins") String benefitYear,
         @NotNull @Valid RequestRules rules,
-        @NotNull @Valid TermsDocument terms) {}
+        @NotNull @Valid TermsDocument terms) {
+
+    PolicySettings settings() {
+        return new PolicySettings(name, kind, paid, payrollCode, rules);
+    }
+}

@@ -1,19 +1,19 @@
 package upahead.server.policies;
 
 import java.time.LocalDate;
-import java.util.Collection;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.Timeline;
-import upahead.core.policy.EndBalance;
-import upahead.core.policy.Enrolment;
 import upahead.core.policy.Policy;
 import upahead.core.policy.Terms;
 import upahead.server.access.CurrentUser;
@@ -36,7 +36,7 @@ public class Policies {
             "Somebody else changed this policy meanwhile. Your text is still here; reload to see theirs.";
 
     private final PolicyStore store;
-    private final EnrolmentStore enrolments;
+    private final Enrolments enrolments;
     private final People people;
     private final Organisation organisation;
     private final LateChanges changes;
@@ -45,7 +45,7 @@ public class Policies {
 
     Policies(
             PolicyStore store,
-            EnrolmentStore enrolments,
+            Enrolments enrolments,
             People people,
             Organisation organisation,
             LateChanges changes,
@@ -87,51 +87,6 @@ public class Policies {
         return new Policy(policy.unit(), MonthDays.benefitYear(policy.benefitYear()), versions);
     }
 
-    /** The people who are or were enrolled in a policy. */
-    @Transactional(readOnly = true)
-    public List<Long> peopleIn(long policyId) {
-        return enrolments.peopleIn(policyId);
-    }
-
-    @Transactional(readOnly = true)
-    public List<Enrolled> enrolled(Collection<Long> personIds) {
-        return enrolments.of(personIds);
-    }
-
-    /**
-     * Ends somebody's enrolment.
-     *
-     * @param movedTo the policy of the same unit in which the balance goes on, null where it does not
-     * @throws Refusal if somebody is not enrolled, the end is before the beginning, or the balance cannot go on there
-     */
-    @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public void endEnrolment(long personId, long policyId, Enrolment.End end, Long movedTo) {
-        Enrolled enrolled = enrolments.of(List.of(personId)).stream()
-                .filter(each -> each.policyId() == policyId)
-                .findFirst()
-                .orElseThrow(() -> Refusal.of("policyId", "This person is not enrolled in this policy."));
-        if (end.on().isBefore(enrolled.enrolment().from())) {
-            throw Refusal.of(
-                    "on",
-                    "The enrolment begins on " + Words.day(enrolled.enrolment().from()) + ".");
-        }
-        PolicyDetail policy = get(policyId);
-        if ((end.balance() == EndBalance.MOVE) != (movedTo != null)
-                || (movedTo != null && get(movedTo).unit() != policy.unit())) {
-            throw Refusal.of("movedTo", "The balance can go on in another policy of the same unit.");
-        }
-        enrolments.end(personId, policyId, end, movedTo);
-        changes.note(
-                personId,
-                null,
-                end.on(),
-                "Enrolment in " + policy.name() + " ended on " + Words.day(end.on()),
-                Subject.PERSON,
-                personId);
-        audit.record("enrolment", policyId, "ended the enrolment of person " + personId, enrolled.enrolment(), end);
-    }
-
     /**
      * Writes a new policy, as a draft.
      *
@@ -142,7 +97,7 @@ public class Policies {
     public PolicyDetail write(NewPolicy policy) {
         policy.terms().toTerms();
         MonthDays.benefitYear(policy.benefitYear());
-        if (store.nameIsTaken(policy.name())) {
+        if (store.nameIsTaken(policy.name(), null)) {
             throw Refusal.of("name", "There is a policy of this name already.");
         }
         long id = store.add(policy);
@@ -181,6 +136,136 @@ public class Policies {
     }
 
     /**
+     * Throws a draft away.
+     *
+     * @throws Refusal if somebody else changed it meanwhile, or it is the only text there is
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public PolicyDetail discard(long policyId, long versionId, int seenEdits) {
+        PolicyDetail policy = get(policyId);
+        PolicyVersion draft = version(policy, versionId);
+        if (policy.versions().size() == 1) {
+            throw Refusal.conflict("This draft is all there is of the policy. Change it, or leave it as a draft.");
+        }
+        if (!store.discard(versionId, seenEdits)) {
+            throw Refusal.conflict(CHANGED_MEANWHILE);
+        }
+        audit.record("policy", policyId, "threw a draft away", draft.terms(), null);
+        return get(policyId);
+    }
+
+    /**
+     * Changes what of a policy does not depend on a date.
+     *
+     * @param seenEdits the state of the policy that the change was made on
+     * @throws Refusal if the name is taken or somebody else changed it meanwhile
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public PolicyDetail change(long policyId, int seenEdits, PolicySettings settings) {
+        PolicyDetail before = get(policyId);
+        if (store.nameIsTaken(settings.name(), policyId)) {
+            throw Refusal.of("name", "There is a policy of this name already.");
+        }
+        if (!store.change(policyId, seenEdits, settings)) {
+            throw Refusal.conflict(CHANGED_MEANWHILE);
+        }
+        audit.record("policy", policyId, "changed the settings", before.settings(), settings);
+        return get(policyId);
+    }
+
+    /**
+     * Lets other people be covered from a day on.
+     *
+     * @param ending what becomes of the balances of those who are not covered any more; null where nobody is
+     * @throws Refusal if somebody's enrolment ends and what becomes of the balance is not said, or the policy is retired
+     *     or was never in force
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public PolicyDetail cover(long policyId, Coverage coverage, LocalDate from, Ending ending) {
+        PolicyDetail before = get(policyId);
+        if (before.retired() != null || before.begins().isEmpty()) {
+            throw Refusal.conflict("Only a policy in force covers people.");
+        }
+        List<CoverageEffect> effects = enrolments.effects(before, coverage, from);
+        store.setCoverage(policyId, coverage);
+        enrolments.apply(effects, effect -> Optional.ofNullable(ending));
+        audit.record("policy", policyId, "changed who is covered from " + from, before.coverage(), coverage);
+        return get(policyId);
+    }
+
+    /**
+     * Retires a policy: every enrolment ends on a day and nobody is enrolled any more. Nothing of the past is lost.
+     *
+     * @throws Refusal if it is retired already
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public PolicyDetail retire(long policyId, LocalDate lastDay, Ending ending) {
+        if (get(policyId).retired() != null) {
+            throw Refusal.conflict("This policy is retired already.");
+        }
+        for (Enrolled enrolled : enrolments.inPolicy(policyId)) {
+            if (enrolled.isOpen()) {
+                LocalDate end = DateSpan.later(lastDay, enrolled.enrolment().from());
+                enrolments.end(enrolled.personId(), policyId, end, ending);
+            }
+        }
+        store.retire(policyId, lastDay);
+        audit.record("policy", policyId, "retired the policy", null, lastDay);
+        return get(policyId);
+    }
+
+    /** Brings a retired policy back: the enrolments that ended with it go on as if it had never been retired. */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public PolicyDetail bringBack(long policyId) {
+        LocalDate retired = get(policyId).retired();
+        if (retired == null) {
+            throw Refusal.conflict("This policy is not retired.");
+        }
+        store.retire(policyId, null);
+        for (Enrolled enrolled : enrolments.inPolicy(policyId)) {
+            LocalDate end = DateSpan.later(retired, enrolled.enrolment().from());
+            if (enrolled.enrolment()
+                    .ends()
+                    .filter(each -> each.on().equals(end))
+                    .isPresent()) {
+                enrolments.takeBackEnd(enrolled.personId(), policyId);
+            }
+        }
+        audit.record("policy", policyId, "brought the policy back", retired, null);
+        return get(policyId);
+    }
+
+    /** People who are enrolled in two policies of the same kind today. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public List<Doubled> doubled(LocalDate on) {
+        Map<Long, PolicyDetail> byId = byId();
+        Map<Long, List<PolicyDetail>> own = enrolments.on(on).stream()
+                .collect(Collectors.groupingBy(
+                        Enrolled::personId,
+                        Collectors.mapping(each -> byId.get(each.policyId()), Collectors.toList())));
+        List<Doubled> found = new ArrayList<>();
+        people.get(own.keySet()).forEach(person -> own.get(person.id()).stream()
+                .filter(policy -> policy.kind() != PolicyKind.OTHER)
+                .collect(Collectors.groupingBy(PolicyDetail::kind, TreeMap::new, Collectors.toList()))
+                .forEach((kind, some) -> {
+                    if (some.size() > 1) {
+                        found.add(new Doubled(
+                                person.id(),
+                                person.name(),
+                                kind,
+                                some.stream().map(PolicyDetail::name).sorted().toList()));
+                    }
+                }));
+        return found;
+    }
+
+    /**
      * Puts a draft in force from a date and enrols the people it covers. Whoever is enrolled already stays so.
      *
      * @param reason why, needed where the date lies in a period that a run has closed
@@ -201,8 +286,8 @@ public class Policies {
         if (!store.putInForce(versionId, seenEdits, from)) {
             throw Refusal.conflict(CHANGED_MEANWHILE);
         }
-        List<Enrolled> added = newlyCovered(policyId, coverage, from);
-        enrolments.enrol(policyId, added);
+        store.setCoverage(policyId, coverage);
+        int added = enrolments.enrolCovered(policyId, coverage, from);
         requireChangesAtPeriodStarts(policyId, from);
         changes.note(
                 null,
@@ -217,7 +302,7 @@ public class Policies {
                 policyId,
                 "put a version in force from " + from,
                 null,
-                added.size() + " people enrolled. " + reason.strip());
+                added + " people enrolled. " + reason.strip());
         return get(policyId);
     }
 
@@ -237,36 +322,13 @@ public class Policies {
         }
     }
 
-    /** The people whom a coverage would enrol from a date on. */
-    @Transactional(readOnly = true)
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public List<Person> covered(Coverage coverage, LocalDate from) {
-        return people.search(PeopleQuery.everybody()).stream()
-                .filter(person -> isCovered(person, coverage, from))
-                .toList();
-    }
-
     /** Whoever is or was enrolled in a policy, and whom a coverage would enrol from a date on. */
     @Transactional(readOnly = true)
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public List<Person> concerned(long policyId, Coverage coverage, LocalDate from) {
         Set<Long> enrolled = new HashSet<>(enrolments.peopleIn(policyId));
-        return people.search(PeopleQuery.everybody()).stream()
-                .filter(person -> enrolled.contains(person.id()) || isCovered(person, coverage, from))
-                .toList();
-    }
-
-    private static boolean isCovered(Person person, Coverage coverage, LocalDate from) {
-        return coverage.covers(person)
-                && (person.lastDay() == null || !person.lastDay().isBefore(from));
-    }
-
-    private List<Enrolled> newlyCovered(long policyId, Coverage coverage, LocalDate from) {
-        Set<Long> already = new HashSet<>(enrolments.peopleIn(policyId));
-        return covered(coverage, from).stream()
-                .filter(person -> !already.contains(person.id()))
-                .map(person ->
-                        new Enrolled(person.id(), policyId, Enrolment.from(DateSpan.later(person.hired(), from)), null))
+        return people.search(PeopleQuery.everybodyOn(from)).stream()
+                .filter(person -> enrolled.contains(person.id()) || Enrolments.isCovered(person, coverage, from))
                 .toList();
     }
 

@@ -41,10 +41,12 @@ class PolicyController {
     record Covered(int people, List<String> names) {}
 
     private final Policies policies;
+    private final Enrolments enrolments;
     private final SampleRehearsal rehearsal;
 
-    PolicyController(Policies policies, SampleRehearsal rehearsal) {
+    PolicyController(Policies policies, Enrolments enrolments, SampleRehearsal rehearsal) {
         this.policies = policies;
+        this.enrolments = enrolments;
         this.rehearsal = rehearsal;
     }
 
@@ -88,7 +90,7 @@ class PolicyController {
 
     @PostMapping("/coverage")
     Covered covered(@Valid @RequestBody CoverageQuestion question) {
-        List<String> names = policies.covered(question.coverage(), question.from()).stream()
+        List<String> names = enrolments.covered(question.coverage(), question.from()).stream()
                 .map(Person::name)
                 .toList();
         return new Covered(names.size(), names);

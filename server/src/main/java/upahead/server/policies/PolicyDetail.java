@@ -4,12 +4,16 @@ import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.lang.Nullable;
 import upahead.core.quantity.Unit;
 
 /**
  * A policy with all its versions.
  *
  * @param benefitYear a month and day such as {@code 01-01}, or {@code hire-anniversary}
+ * @param coverage who is enrolled without anyone typing, null while it was never in force
+ * @param retired its last day, null while it is not retired
+ * @param edits how often its settings were changed; whoever changes them says which state they saw
  * @param people how many are enrolled
  * @param versions in force by date, then drafts
  */
@@ -22,8 +26,23 @@ public record PolicyDetail(
         String payrollCode,
         String benefitYear,
         RequestRules rules,
+        @Nullable Coverage coverage,
+        @Nullable LocalDate retired,
+        int edits,
         int people,
         List<PolicyVersion> versions) {
+
+    PolicySettings settings() {
+        return new PolicySettings(name, kind, paid, payrollCode, rules);
+    }
+
+    /** The first day of its first version, if any is in force on some day. */
+    Optional<LocalDate> begins() {
+        return versions.stream()
+                .filter(version -> version.state() == VersionState.IN_FORCE)
+                .map(PolicyVersion::starts)
+                .min(Comparator.naturalOrder());
+    }
 
     /** The version in force on a day. */
     public Optional<PolicyVersion> inForce(LocalDate on) {

@@ -4,8 +4,6 @@ import static upahead.server.database.Tables.ENROLMENT;
 import static upahead.server.database.Tables.POLICY;
 import static upahead.server.database.Tables.POLICY_VERSION;
 
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
@@ -16,50 +14,95 @@ import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.server.database.tables.records.PolicyRecord;
 import upahead.server.database.tables.records.PolicyVersionRecord;
+import upahead.server.json.Stored;
 
 /** Policies and their versions. */
 @Repository
 class PolicyStore {
 
     private final DSLContext sql;
-    private final ObjectMapper json;
+    private final Stored json;
 
-    PolicyStore(DSLContext sql, ObjectMapper json) {
+    PolicyStore(DSLContext sql, Stored json) {
         this.sql = sql;
         this.json = json;
     }
 
-    boolean nameIsTaken(String name) {
-        return sql.fetchExists(POLICY, POLICY.NAME.equalIgnoreCase(name.strip()));
+    boolean nameIsTaken(String name, Long exceptPolicyId) {
+        return sql.fetchExists(
+                POLICY,
+                POLICY.NAME
+                        .equalIgnoreCase(name.strip())
+                        .and(exceptPolicyId == null ? DSL.noCondition() : POLICY.ID.ne(exceptPolicyId)));
     }
 
     long add(NewPolicy policy) {
-        return sql.insertInto(POLICY)
-                .set(POLICY.NAME, policy.name().strip())
-                .set(POLICY.KIND, policy.kind().name())
-                .set(POLICY.UNIT, policy.unit().name())
-                .set(POLICY.PAID, policy.paid())
-                .set(POLICY.PAYROLL_CODE, policy.payrollCode().strip())
-                .set(POLICY.BENEFIT_YEAR, policy.benefitYear())
-                .set(POLICY.HOLIDAYS_COST, policy.rules().holidaysCost())
-                .set(POLICY.DAYS_OFF_COST, policy.rules().daysOffCost())
-                .set(POLICY.NOTICE_DAYS, policy.rules().noticeDays())
-                .set(POLICY.NOTE_REQUIRED, policy.rules().noteRequired())
-                .set(POLICY.LEAVE_IN, policy.rules().leaveIn().name())
-                .set(
-                        POLICY.SMALLEST_STEP,
-                        policy.rules().smallestStep() == null
-                                ? null
-                                : policy.rules().smallestStep().value())
-                .returningResult(POLICY.ID)
-                .fetchOne(POLICY.ID);
+        PolicyRecord row = sql.newRecord(POLICY);
+        row.setUnit(policy.unit().name());
+        row.setBenefitYear(policy.benefitYear());
+        fill(row, policy.settings());
+        row.store();
+        return row.getId();
+    }
+
+    /** Changes what of a policy does not depend on a date, if it is still as it was seen; tells whether it was. */
+    boolean change(long policyId, int seenEdits, PolicySettings settings) {
+        PolicyRecord row = sql.newRecord(POLICY);
+        fill(row, settings);
+        row.setEdits(seenEdits + 1);
+        return sql.update(POLICY)
+                        .set(row)
+                        .where(POLICY.ID.eq(policyId))
+                        .and(POLICY.EDITS.eq(seenEdits))
+                        .execute()
+                == 1;
+    }
+
+    private static void fill(PolicyRecord row, PolicySettings settings) {
+        RequestRules rules = settings.rules();
+        row.setName(settings.name().strip());
+        row.setKind(settings.kind().name());
+        row.setPaid(settings.paid());
+        row.setPayrollCode(settings.payrollCode().strip());
+        row.setHolidaysCost(rules.holidaysCost());
+        row.setDaysOffCost(rules.daysOffCost());
+        row.setNoticeDays(rules.noticeDays());
+        row.setNoteRequired(rules.noteRequired());
+        row.setLeaveIn(rules.leaveIn().name());
+        row.setSmallestStep(
+                rules.smallestStep() == null ? null : rules.smallestStep().value());
+    }
+
+    void setCoverage(long policyId, Coverage coverage) {
+        sql.update(POLICY)
+                .set(POLICY.COVERAGE, json.written(coverage))
+                .where(POLICY.ID.eq(policyId))
+                .execute();
+    }
+
+    /** Retires a policy after a day, or brings it back where that is null. */
+    void retire(long policyId, LocalDate lastDay) {
+        sql.update(POLICY)
+                .set(POLICY.RETIRED, lastDay)
+                .where(POLICY.ID.eq(policyId))
+                .execute();
+    }
+
+    /** Throws a draft away, if it is still the one that was seen; tells whether it was. */
+    boolean discard(long versionId, int seenEdits) {
+        return sql.deleteFrom(POLICY_VERSION)
+                        .where(POLICY_VERSION.ID.eq(versionId))
+                        .and(POLICY_VERSION.EDITS.eq(seenEdits))
+                        .and(POLICY_VERSION.STATE.eq(VersionState.DRAFT.name()))
+                        .execute()
+                == 1;
     }
 
     long addDraft(long policyId, TermsDocument terms) {
         return sql.insertInto(POLICY_VERSION)
                 .set(POLICY_VERSION.POLICY_ID, policyId)
                 .set(POLICY_VERSION.STATE, VersionState.DRAFT.name())
-                .set(POLICY_VERSION.TERMS, written(terms))
+                .set(POLICY_VERSION.TERMS, json.written(terms))
                 .set(POLICY_VERSION.EDITS, 0)
                 .returningResult(POLICY_VERSION.ID)
                 .fetchOne(POLICY_VERSION.ID);
@@ -68,7 +111,7 @@ class PolicyStore {
     /** Changes a draft, if it is still the one that was seen; tells whether it was. */
     boolean change(long versionId, int seenEdits, TermsDocument terms) {
         return sql.update(POLICY_VERSION)
-                        .set(POLICY_VERSION.TERMS, written(terms))
+                        .set(POLICY_VERSION.TERMS, json.written(terms))
                         .set(POLICY_VERSION.EDITS, seenEdits + 1)
                         .where(POLICY_VERSION.ID.eq(versionId))
                         .and(POLICY_VERSION.EDITS.eq(seenEdits))
@@ -104,7 +147,7 @@ class PolicyStore {
                         row, people.getOrDefault(row.getId(), 0), versions.getOrDefault(row.getId(), List.of())));
     }
 
-    private static PolicyDetail detail(PolicyRecord row, int people, List<PolicyVersion> versions) {
+    private PolicyDetail detail(PolicyRecord row, int people, List<PolicyVersion> versions) {
         return new PolicyDetail(
                 row.getId(),
                 row.getName(),
@@ -120,6 +163,9 @@ class PolicyStore {
                         row.getNoteRequired(),
                         LeaveIn.valueOf(row.getLeaveIn()),
                         row.getSmallestStep() == null ? null : new Amount(row.getSmallestStep())),
+                json.read(row.getCoverage(), Coverage.class),
+                row.getRetired(),
+                row.getEdits(),
                 people,
                 versions);
     }
@@ -129,23 +175,7 @@ class PolicyStore {
                 row.getId(),
                 VersionState.valueOf(row.getState()),
                 row.getStarts(),
-                read(row.getTerms()),
+                json.read(row.getTerms(), TermsDocument.class),
                 row.getEdits());
-    }
-
-    private String written(TermsDocument terms) {
-        try {
-            return json.writeValueAsString(terms);
-        } catch (JsonProcessingException unwritable) {
-            throw new IllegalStateException("terms cannot be written", unwritable);
-        }
-    }
-
-    private TermsDocument read(String terms) {
-        try {
-            return json.readValue(terms, TermsDocument.class);
-        } catch (JsonProcessingException unreadable) {
-            throw new IllegalStateException("stored terms cannot be read", unreadable);
-        }
     }
 }

@@ -3,9 +3,11 @@ package upahead.server.requests;
 import static upahead.server.database.Tables.LEAVE_DAY;
 import static upahead.server.database.Tables.LEAVE_REQUEST;
 import static upahead.server.database.Tables.PERSON;
+import static upahead.server.database.Tables.PERSON_PLACEMENT;
 import static upahead.server.database.Tables.POLICY;
 import static upahead.server.database.Tables.REQUEST_EVENT;
 import static upahead.server.database.Tables.TEAM;
+import static upahead.server.sql.Placed.placed;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -25,6 +27,7 @@ import org.springframework.stereotype.Repository;
 import upahead.core.leave.LeaveCosting.Because;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
+import upahead.server.clock.MovableClock;
 
 /** Requests, their days and their history. */
 @Repository
@@ -42,9 +45,11 @@ class RequestStore {
     private static final Field<BigDecimal> TOTAL = DSL.sum(LEAVE_DAY.AMOUNT);
 
     private final DSLContext sql;
+    private final MovableClock clock;
 
-    RequestStore(DSLContext sql) {
+    RequestStore(DSLContext sql, MovableClock clock) {
         this.sql = sql;
+        this.clock = clock;
     }
 
     /** Makes everybody else who changes this person's requests wait until the transaction ends. */
@@ -140,6 +145,8 @@ class RequestStore {
                 .from(LEAVE_REQUEST)
                 .join(PERSON)
                 .on(PERSON.ID.eq(LEAVE_REQUEST.PERSON_ID))
+                .join(PERSON_PLACEMENT)
+                .on(placed(clock.today()))
                 .where(inStates(states, approverId)));
     }
 
@@ -149,7 +156,7 @@ class RequestStore {
                 LEAVE_REQUEST
                         .STATE
                         .eq(RequestState.WAITING.name())
-                        .and(PERSON.PAY_GROUP_ID.eq(payGroupId))
+                        .and(PERSON_PLACEMENT.PAY_GROUP_ID.eq(payGroupId))
                         .and(LEAVE_REQUEST.ID.in(sql.select(LEAVE_DAY.REQUEST_ID)
                                 .from(LEAVE_DAY)
                                 .where(LEAVE_DAY.ON_DATE.between(first, last)))),
@@ -186,7 +193,9 @@ class RequestStore {
                 .on(LEAVE_REQUEST.ID.eq(LEAVE_DAY.REQUEST_ID))
                 .join(PERSON)
                 .on(PERSON.ID.eq(LEAVE_REQUEST.PERSON_ID))
-                .where(PERSON.TEAM_ID.eq(teamId))
+                .join(PERSON_PLACEMENT)
+                .on(placed(clock.today()))
+                .where(PERSON_PLACEMENT.TEAM_ID.eq(teamId))
                 .and(LEAVE_DAY.DECISION.eq(Decision.APPROVED.name()))
                 .and(LEAVE_DAY.HOURS.gt(BigDecimal.ZERO))
                 .and(LEAVE_DAY.ON_DATE.in(days))
@@ -212,7 +221,7 @@ class RequestStore {
     private static Condition inStates(Collection<RequestState> states, Long approverId) {
         Condition condition =
                 LEAVE_REQUEST.STATE.in(states.stream().map(RequestState::name).toList());
-        return approverId == null ? condition : condition.and(PERSON.APPROVER_ID.eq(approverId));
+        return approverId == null ? condition : condition.and(PERSON_PLACEMENT.APPROVER_ID.eq(approverId));
     }
 
     private List<RequestSummary> summaries(Condition condition, SortField<?> order, int most, int skip) {
@@ -221,8 +230,10 @@ class RequestStore {
                 .from(LEAVE_REQUEST)
                 .join(PERSON)
                 .on(PERSON.ID.eq(LEAVE_REQUEST.PERSON_ID))
+                .join(PERSON_PLACEMENT)
+                .on(placed(clock.today()))
                 .join(TEAM)
-                .on(TEAM.ID.eq(PERSON.TEAM_ID))
+                .on(TEAM.ID.eq(PERSON_PLACEMENT.TEAM_ID))
                 .join(POLICY)
                 .on(POLICY.ID.eq(LEAVE_REQUEST.POLICY_ID))
                 .join(LEAVE_DAY)

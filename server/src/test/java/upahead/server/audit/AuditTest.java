@@ -18,6 +18,8 @@ import upahead.server.access.CurrentUser;
 import upahead.server.balances.Balances;
 import upahead.server.holidays.Holidays;
 import upahead.server.people.People;
+import upahead.server.people.Person;
+import upahead.server.people.Placing;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.requests.RequestDetail;
@@ -64,12 +66,19 @@ class AuditTest {
             balances.adjust(30, 1, new Adjustment(LocalDate.of(2027, 4, 26), Amount.of(3), "found again"));
             holidays.add(1, LocalDate.of(2027, 9, 6), new Holiday("Harvest", false));
             holidays.protect(LocalDate.of(2027, 9, 1), LocalDate.of(2027, 9, 2), "Stocktaking", null);
-            people.assignApprover(16, 4);
+            Person person = people.get(16);
+            people.place(
+                    16,
+                    LocalDate.of(2027, 4, 26),
+                    new Placing(person.siteId(), person.teamId(), person.employmentType(), person.payGroupId(), 4L));
             return null;
         });
         assertThat(added()).hasSize(4).allMatch(row -> row.get("ACTOR").equals("Ada Payroll"));
         assertThat(added().get(0).get("AFTER_CHANGE").toString()).contains("found again");
-        assertThat(added().get(3)).containsEntry("BEFORE_CHANGE", "7").containsEntry("AFTER_CHANGE", "4");
+        assertThat(added().get(3)).satisfies(row -> {
+            assertThat(row.get("BEFORE_CHANGE").toString()).contains("\"approverId\":7");
+            assertThat(row.get("AFTER_CHANGE").toString()).contains("\"approverId\":4");
+        });
     }
 
     @Test

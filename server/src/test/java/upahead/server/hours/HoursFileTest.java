@@ -32,6 +32,9 @@ class HoursFileTest {
             null,
             null,
             LocalDate.of(2027, 4, 14),
+            null,
+            LocalDate.of(2027, 4, 14),
+            null,
             null);
 
     @Test

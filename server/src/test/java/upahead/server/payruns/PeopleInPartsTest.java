@@ -61,6 +61,9 @@ class PeopleInPartsTest {
                         null,
                         null,
                         LocalDate.of(2027, 1, 4),
+                        null,
+                        LocalDate.of(2027, 1, 4),
+                        null,
                         null))
                 .toList();
     }

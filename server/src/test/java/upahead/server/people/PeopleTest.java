@@ -21,6 +21,8 @@ import upahead.server.problems.Refusal;
 @WithDemo
 class PeopleTest {
 
+    private static final LocalDate TODAY = LocalDate.of(2027, 4, 26);
+
     @Autowired
     private People people;
 
@@ -81,7 +83,11 @@ class PeopleTest {
             return null;
         });
         user.actAs(Somebody.ADMINISTRATOR, () -> {
-            people.assignApprover(16, 4);
+            Placing before = people.get(16).placing();
+            people.place(
+                    16,
+                    TODAY,
+                    new Placing(before.siteId(), before.teamId(), before.employmentType(), before.payGroupId(), 4L));
             return null;
         });
         assertThat(user.actAs(Somebody.approver(4), () -> reach.leads(16))).isTrue();

@@ -29,6 +29,9 @@ class CoverageTest {
     private Policies policies;
 
     @Autowired
+    private Enrolments enrolments;
+
+    @Autowired
     private CurrentUser user;
 
     @Test
@@ -42,17 +45,17 @@ class CoverageTest {
 
     @Test
     void aTeamASiteAKindOfEmploymentOrNamedPeople() {
-        assertThat(covered(new Coverage(By.SITE, List.of(2L), null), MAY))
+        assertThat(covered(new Coverage(By.SITE, List.of(2L), null, null), MAY))
                 .isNotEmpty()
                 .allMatch(person -> person.site().equals("Saltmarsh Nursery"));
-        assertThat(covered(new Coverage(By.TEAM, List.of(3L), null), MAY))
+        assertThat(covered(new Coverage(By.TEAM, List.of(3L), null, null), MAY))
                 .isNotEmpty()
                 .allMatch(person -> person.teamId() == 3);
         assertThat(covered(Coverage.types(EmploymentType.SEASONAL), MAY)).hasSize(6);
         assertThat(covered(Coverage.people(List.of(27L, 30L)), MAY))
                 .extracting(Person::code)
                 .containsExactlyInAnyOrder("B127", "B130");
-        assertThat(covered(new Coverage(By.TEAM, null, null), MAY)).isEmpty();
+        assertThat(covered(new Coverage(By.TEAM, null, null, null), MAY)).isEmpty();
     }
 
     @Test
@@ -60,7 +63,7 @@ class CoverageTest {
         PolicyDetail inForce =
                 putInForce(write("Storm leave"), LocalDate.of(2027, 3, 10), Coverage.people(List.of(27L, 28L)));
         assertThat(inForce.people()).isEqualTo(2);
-        assertThat(policies.enrolled(List.of(27L, 28L)))
+        assertThat(enrolments.of(List.of(27L, 28L)))
                 .filteredOn(enrolled -> enrolled.policyId() == inForce.id())
                 .extracting(enrolled ->
                         enrolled.personId() + " " + enrolled.enrolment().from())
@@ -119,7 +122,7 @@ class CoverageTest {
     }
 
     private List<Person> covered(Coverage coverage, LocalDate from) {
-        return act(() -> policies.covered(coverage, from));
+        return act(() -> enrolments.covered(coverage, from));
     }
 
     private <T> T act(Supplier<T> work) {

@@ -8,7 +8,6 @@ import java.util.function.Supplier;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import upahead.core.policy.EndBalance;
-import upahead.core.policy.Enrolment;
 import upahead.core.quantity.Amount;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
@@ -27,6 +26,9 @@ class OwnTermsTest {
     private static final long SICK_TIME = 3;
     private static final long LEARNING_DAYS = 5;
     private static final long TIME_IN_LIEU = 6;
+
+    @Autowired
+    private Enrolments enrolments;
 
     @Autowired
     private Exceptions exceptions;
@@ -115,7 +117,7 @@ class OwnTermsTest {
 
     private void end(long person, long policy, String on, EndBalance balance, Long movedTo) {
         act(() -> {
-            policies.endEnrolment(person, policy, new Enrolment.End(LocalDate.parse(on), balance), movedTo);
+            enrolments.end(person, policy, LocalDate.parse(on), new Ending(balance, movedTo));
             return null;
         });
     }

@@ -1,0 +1,155 @@
+package upahead.server.people;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.core.calendar.DateSpan;
+import upahead.core.quantity.Amount;
+import upahead.server.access.CurrentUser;
+import upahead.server.audit.Audit;
+import upahead.server.changes.LateChange.Subject;
+import upahead.server.changes.LateChanges;
+import upahead.server.people.EmploymentHistory.FteFrom;
+import upahead.server.people.EmploymentHistory.Pause;
+import upahead.server.people.EmploymentHistory.ScheduleFrom;
+import upahead.server.problems.Refusal;
+import upahead.server.words.Words;
+
+/** Changes of full-time equivalents and schedules from a day on, and pauses. */
+@Service
+public class EmploymentChanges {
+
+    private final EmploymentStore store;
+    private final People people;
+    private final LateChanges changes;
+    private final Audit audit;
+    private final CurrentUser user;
+
+    EmploymentChanges(EmploymentStore store, People people, LateChanges changes, Audit audit, CurrentUser user) {
+        this.store = store;
+        this.people = people;
+        this.changes = changes;
+        this.audit = audit;
+        this.user = user;
+    }
+
+    /**
+     * Changes the full-time equivalent from a date on.
+     *
+     * @throws Refusal if it is below zero or above 2, or the date is before the hire date
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void changeFte(long personId, LocalDate from, Amount fte) {
+        requireEmployed(personId, from);
+        ScheduleRules.requireFte(fte);
+        Amount before = store.employments(List.of(personId)).get(personId).fteOn(from);
+        store.setFte(personId, from, fte);
+        noteLate(personId, from, "FTE changed to " + fte);
+        audit.record("person", personId, "changed the FTE from " + from, before, fte);
+    }
+
+    /**
+     * Changes the weekly schedule from a date on.
+     *
+     * @param week scheduled hours from Monday to Sunday
+     * @throws Refusal if the week has not seven days or no hours, or the date is before the hire date
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void changeSchedule(long personId, LocalDate from, List<Amount> week) {
+        requireEmployed(personId, from);
+        ScheduleRules.requireWeek(week);
+        List<Amount> before = store.schedules(personId).stream()
+                .filter(each -> !each.from().isAfter(from))
+                .reduce((earlier, later) -> later)
+                .map(ScheduleFrom::week)
+                .orElse(null);
+        store.setSchedule(personId, from, week);
+        noteLate(personId, from, "Schedule changed");
+        audit.record("person", personId, "changed the schedule from " + from, before, week);
+    }
+
+    /**
+     * Sets a pause in which nothing is earned by time and nothing is scheduled.
+     *
+     * @throws Refusal if it begins before the hire date or shares a day with another pause
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void pause(long personId, DateSpan days, String reason) {
+        requireEmployed(personId, days.first());
+        for (Pause other : store.pauses(personId)) {
+            if (new DateSpan(other.from(), other.to()).intersection(days).isPresent()) {
+                throw Refusal.of(
+                        "from",
+                        "There is a pause from " + Words.day(other.from()) + " to " + Words.day(other.to())
+                                + " already.");
+            }
+        }
+        store.addPause(personId, days, reason);
+        noteLate(personId, days.first(), "Pause set (" + reason + ")");
+        audit.record("person", personId, "set a pause", null, days + ", " + reason);
+    }
+
+    /**
+     * Takes back a change of the full-time equivalent or schedule, or a pause, that begins on a day.
+     *
+     * @throws Refusal if it is what holds from the hire date on
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void takeBack(long personId, Changing what, LocalDate from) {
+        if (what != Changing.PAUSE && !from.isAfter(people.get(personId).hired())) {
+            throw Refusal.of("from", "What holds from the hire date on can be changed, not taken back.");
+        }
+        switch (what) {
+            case FTE -> store.removeFte(personId, from);
+            case SCHEDULE -> store.removeSchedule(personId, from);
+            case PAUSE -> store.removePause(personId, from);
+        }
+        String name = what == Changing.FTE ? "FTE" : what.name().toLowerCase(Locale.ROOT);
+        noteLate(personId, from, "Change of " + name + " taken back");
+        audit.record("person", personId, "took back the " + name + " from " + from, null, null);
+    }
+
+    /** What of an employment changes on dates, besides where somebody works. */
+    public enum Changing {
+        FTE,
+        SCHEDULE,
+        PAUSE
+    }
+
+    /** What changed in the full-time equivalent, in order of time. */
+    @Transactional(readOnly = true)
+    public List<FteFrom> ftes(long personId) {
+        return store.ftes(personId);
+    }
+
+    /** What changed in the weekly schedule, in order of time. */
+    @Transactional(readOnly = true)
+    public List<ScheduleFrom> schedules(long personId) {
+        return store.schedules(personId);
+    }
+
+    /** The pauses, in order of time. */
+    @Transactional(readOnly = true)
+    public List<Pause> pauses(long personId) {
+        return store.pauses(personId);
+    }
+
+    private void requireEmployed(long personId, LocalDate from) {
+        if (from.isBefore(people.get(personId).hired())) {
+            throw Refusal.of("from", "That is before the hire date.");
+        }
+    }
+
+    private void noteLate(long personId, LocalDate from, String what) {
+        String sentence =
+                what + " from " + Words.day(from) + " by " + user.get().name();
+        changes.note(personId, null, from, sentence, Subject.PERSON, personId);
+    }
+}
