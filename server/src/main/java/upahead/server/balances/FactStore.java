@@ -16,6 +16,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.facts.Adjustment;
@@ -131,6 +132,19 @@ class FactStore {
                                         lots.getOrDefault(row.getLong(1), List.of()),
                                         new Amount(row.getBigDecimal(8))))));
         return openings;
+    }
+
+    void removeOpening(long personId, long policyId, LocalDate on) {
+        Condition which = OPENING_BALANCE
+                .PERSON_ID
+                .eq(personId)
+                .and(OPENING_BALANCE.POLICY_ID.eq(policyId))
+                .and(OPENING_BALANCE.ON_DATE.eq(on));
+        sql.deleteFrom(OPENING_LOT)
+                .where(OPENING_LOT.OPENING_BALANCE_ID.in(
+                        sql.select(OPENING_BALANCE.ID).from(OPENING_BALANCE).where(which)))
+                .execute();
+        sql.deleteFrom(OPENING_BALANCE).where(which).execute();
     }
 
     long addOpening(long personId, long policyId, OpeningBalance opening) {

@@ -41,6 +41,15 @@ class LateChangeStore {
                 .fetchOptional(DSL.max(PAY_RUN.LAST_DAY));
     }
 
+    /** The last day of the newest closed run of a pay group. */
+    Optional<LocalDate> closedThroughIn(long payGroupId) {
+        return sql.select(DSL.max(PAY_RUN.LAST_DAY))
+                .from(PAY_RUN)
+                .where(PAY_RUN.STATE.eq(CLOSED))
+                .and(PAY_RUN.PAY_GROUP_ID.eq(payGroupId))
+                .fetchOptional(DSL.max(PAY_RUN.LAST_DAY));
+    }
+
     void add(LateChange change) {
         sql.insertInto(LATE_CHANGE)
                 .set(LATE_CHANGE.AT, change.at())

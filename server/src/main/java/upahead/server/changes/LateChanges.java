@@ -3,6 +3,7 @@ package upahead.server.changes;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -50,6 +51,12 @@ public class LateChanges {
         return store.closedThrough(personId)
                 .filter(closed -> !affectsFrom.isAfter(closed))
                 .isPresent();
+    }
+
+    /** The last day of the newest closed run of a pay group, if any is closed. */
+    @Transactional(readOnly = true)
+    public Optional<LocalDate> closedThroughIn(long payGroupId) {
+        return store.closedThroughIn(payGroupId);
     }
 
     /** Changes after the newest one that an earlier close has seen; that one's id, or 0 for all. */

@@ -8,34 +8,40 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
-/** Who decides for whom, and who for them in turn: a chain that must end somewhere. */
-final class ApproverChains {
+/**
+ * Who decides for whom, and who for them in turn: a chain that must end somewhere.
+ *
+ * @param <K> what people are known by
+ */
+public final class ApproverChains<K> {
 
-    private final Map<Long, Long> approvers;
+    private final Map<K, K> approvers;
 
-    ApproverChains(Map<Long, Long> approvers) {
+    /**
+     * @param approvers who decides for each person for whom somebody does
+     */
+    public ApproverChains(Map<K, K> approvers) {
         this.approvers = new HashMap<>(approvers);
     }
 
     /** Lets somebody be decided for by another, or by nobody where that is null. */
-    void set(long personId, Long approverId) {
-        if (approverId == null) {
-            approvers.remove(personId);
+    public void set(K person, K approver) {
+        if (approver == null) {
+            approvers.remove(person);
         } else {
-            approvers.put(personId, approverId);
+            approvers.put(person, approver);
         }
     }
 
     /** The people of a circle in which somebody stands, that person first and last; nothing where the chain ends. */
-    Optional<List<Long>> circle(long personId) {
-        Set<Long> passed = new LinkedHashSet<>();
-        Long at = personId;
+    public Optional<List<K>> circle(K person) {
+        Set<K> passed = new LinkedHashSet<>();
+        K at = person;
         while (at != null && passed.add(at)) {
             at = approvers.get(at);
         }
-        return at != null && at == personId
-                ? Optional.of(
-                        Stream.concat(passed.stream(), Stream.of(personId)).toList())
+        return at != null && at.equals(person)
+                ? Optional.of(Stream.concat(passed.stream(), Stream.of(person)).toList())
                 : Optional.empty();
     }
 }

@@ -1,5 +1,9 @@
 package upahead.server.people;
 
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.stream.Collectors;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -10,9 +14,13 @@ import upahead.server.json.Page;
 class DirectoryService {
 
     private final People people;
+    private final Organisation organisation;
+    private final EmploymentChanges employments;
 
-    DirectoryService(People people) {
+    DirectoryService(People people, Organisation organisation, EmploymentChanges employments) {
         this.people = people;
+        this.organisation = organisation;
+        this.employments = employments;
     }
 
     @Transactional(readOnly = true)
@@ -25,5 +33,43 @@ class DirectoryService {
     @PreAuthorize("@reach.person(#id)")
     public Person get(long id) {
         return people.get(id);
+    }
+
+    /** What changed in somebody's employment. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("@reach.person(#id)")
+    public EmploymentHistory history(long id) {
+        List<Placement> stretches = people.placements(List.of(id)).get(id);
+        Map<Long, String> sites = names(organisation.sites());
+        Map<Long, String> teams = names(organisation.teams());
+        Map<Long, String> approvers = people
+                .get(stretches.stream()
+                        .map(stretch -> stretch.placing().approverId())
+                        .filter(Objects::nonNull)
+                        .toList())
+                .stream()
+                .collect(Collectors.toMap(Person::id, Person::name));
+        return new EmploymentHistory(
+                stretches.stream()
+                        .map(stretch -> new EmploymentHistory.Placed(
+                                stretch.starts().equals(Placement.ALWAYS) ? null : stretch.starts(),
+                                sites.get(stretch.placing().siteId()),
+                                teams.get(stretch.placing().teamId()),
+                                stretch.placing().employmentType(),
+                                organisation
+                                        .payGroup(stretch.placing().payGroupId())
+                                        .name(),
+                                approvers.get(stretch.placing().approverId()),
+                                stretch.placing()))
+                        .toList(),
+                employments.ftes(id),
+                employments.schedules(id),
+                employments.pauses(id),
+                people.get(id).earlierId(),
+                people.later(id).orElse(null));
+    }
+
+    private static Map<Long, String> names(List<Named> all) {
+        return all.stream().collect(Collectors.toMap(Named::id, Named::name));
     }
 }

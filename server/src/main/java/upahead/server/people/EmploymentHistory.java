@@ -8,10 +8,17 @@ import upahead.core.quantity.Amount;
 /**
  * What changed in somebody's employment, each in order of time.
  *
+ * @param earlierId the employment before, of somebody who came back
+ * @param laterId the employment after, of somebody who came back since
  * @param pauses days in which nothing is earned by time and nothing is scheduled
  */
 public record EmploymentHistory(
-        List<Placed> placements, List<FteFrom> ftes, List<ScheduleFrom> schedules, List<Pause> pauses) {
+        List<Placed> placements,
+        List<FteFrom> ftes,
+        List<ScheduleFrom> schedules,
+        List<Pause> pauses,
+        @Nullable Long earlierId,
+        @Nullable Long laterId) {
 
     /**
      * Where somebody works.

@@ -25,6 +25,7 @@ public class Organisation {
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public long addSite(String name) {
+        requireName(name, store.sites());
         long id = store.addSite(name);
         audit.record("site", id, "added a site", null, name);
         return id;
@@ -33,6 +34,7 @@ public class Organisation {
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public long addTeam(String name) {
+        requireName(name, store.teams());
         long id = store.addTeam(name);
         audit.record("team", id, "added a team", null, name);
         return id;
@@ -41,9 +43,57 @@ public class Organisation {
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public long addPayGroup(String name, PayCalendar calendar) {
+        requireName(
+                name,
+                store.payGroups().stream()
+                        .map(group -> new Named(group.id(), group.name()))
+                        .toList());
         long id = store.addPayGroup(name, calendar);
         audit.record("pay group", id, "added a pay group", null, name);
         return id;
+    }
+
+    /**
+     * @throws Refusal if there is no such site or its new name is taken
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public Named renameSite(long id, String name) {
+        Named before = named(id, store.sites(), "site");
+        requireName(name, others(id, store.sites()));
+        store.renameSite(id, name);
+        audit.record("site", id, "renamed a site", before.name(), name);
+        return new Named(id, name);
+    }
+
+    /**
+     * @throws Refusal if there is no such team or its new name is taken
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public Named renameTeam(long id, String name) {
+        Named before = named(id, store.teams(), "team");
+        requireName(name, others(id, store.teams()));
+        store.renameTeam(id, name);
+        audit.record("team", id, "renamed a team", before.name(), name);
+        return new Named(id, name);
+    }
+
+    private static Named named(long id, List<Named> all, String what) {
+        return all.stream().filter(each -> each.id() == id).findFirst().orElseThrow(() -> Refusal.notFound(what));
+    }
+
+    private static List<Named> others(long id, List<Named> all) {
+        return all.stream().filter(each -> each.id() != id).toList();
+    }
+
+    private static void requireName(String name, List<Named> others) {
+        if (name.isBlank()) {
+            throw Refusal.of("name", "Please give a name.");
+        }
+        if (others.stream().anyMatch(other -> other.name().equalsIgnoreCase(name.strip()))) {
+            throw Refusal.of("name", "There is one called " + name.strip() + " already.");
+        }
     }
 
     @Transactional(readOnly = true)

@@ -47,6 +47,14 @@ class OrganisationStore {
                 .fetchOne(PAY_GROUP.ID);
     }
 
+    void renameSite(long id, String name) {
+        sql.update(SITE).set(SITE.NAME, name).where(SITE.ID.eq(id)).execute();
+    }
+
+    void renameTeam(long id, String name) {
+        sql.update(TEAM).set(TEAM.NAME, name).where(TEAM.ID.eq(id)).execute();
+    }
+
     List<Named> sites() {
         return sql.selectFrom(SITE).orderBy(SITE.NAME).fetch(row -> new Named(row.getId(), row.getName()));
     }

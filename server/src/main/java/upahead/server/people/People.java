@@ -83,6 +83,9 @@ public class People {
         Map<String, Long> before = store.idsByCode();
         Set<String> codes = new HashSet<>(before.keySet());
         for (NewPerson person : people) {
+            if (person.clockCode() != null && store.clockCodeIsTaken(person.clockCode(), 0)) {
+                throw Refusal.of("clockCode", "Somebody else has the clock code " + person.clockCode() + ".");
+            }
             if (!codes.add(person.code().toUpperCase(Locale.ROOT))) {
                 throw Refusal.of("code", "The code " + person.code() + " is taken already.");
             }
@@ -133,7 +136,7 @@ public class People {
 
     /** Nobody may, over others or directly, decide for whoever decides for them. */
     private void requireNoCircle(Collection<Long> changed, LocalDate on) {
-        ApproverChains chains = new ApproverChains(placements.approvers(on));
+        ApproverChains<Long> chains = new ApproverChains<>(placements.approvers(on));
         for (long personId : changed) {
             chains.circle(personId).ifPresent(circle -> {
                 throw Refusal.of(
@@ -216,8 +219,7 @@ public class People {
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public void change(long personId, PersonDetails details) {
         Person before = get(personId);
-        Long owner = store.idsByCode().get(details.code().strip().toUpperCase(Locale.ROOT));
-        if (owner != null && owner != personId) {
+        if (store.codeIsTaken(details.code(), personId)) {
             throw Refusal.of("code", "The code " + details.code() + " is taken already.");
         }
         if (details.clockCode() != null && store.clockCodeIsTaken(details.clockCode(), personId)) {

@@ -35,14 +35,24 @@ class PeopleController {
             @RequestParam(required = false) Long teamId,
             @RequestParam(required = false) Long siteId,
             @RequestParam(required = false) Long payGroupId,
+            @RequestParam(required = false) EmploymentType employmentType,
+            @RequestParam(required = false) PeopleQuery.Status status,
+            @RequestParam(defaultValue = "NAME") PeopleQuery.Order order,
+            @RequestParam(defaultValue = "false") boolean descending,
             @RequestParam(defaultValue = "0") @Min(0) int page,
             @RequestParam(defaultValue = "50") @Min(1) @Max(200) int size) {
-        return directory.search(new PeopleQuery(search, teamId, siteId, payGroupId, null, page, size));
+        return directory.search(new PeopleQuery(
+                search, teamId, siteId, payGroupId, null, employmentType, status, order, descending, null, page, size));
     }
 
     @GetMapping("/people/{id}")
     Person person(@PathVariable long id) {
         return directory.get(id);
+    }
+
+    @GetMapping("/people/{id}/history")
+    EmploymentHistory history(@PathVariable long id) {
+        return directory.history(id);
     }
 
     @GetMapping("/organisation")

@@ -49,6 +49,7 @@ class PersonStore {
                             row.setHired(person.hired());
                             row.setLastDay(person.lastDay());
                             row.setServiceFrom(person.serviceFrom());
+                            row.setClockCode(person.clockCode());
                             return row;
                         })
                         .toList())
@@ -103,6 +104,10 @@ class PersonStore {
         return sql.select(PERSON.CODE, PERSON.ID)
                 .from(PERSON)
                 .fetchMap(row -> row.value1().toUpperCase(Locale.ROOT), row -> row.value2());
+    }
+
+    boolean codeIsTaken(String code, long exceptPersonId) {
+        return sql.fetchExists(PERSON, PERSON.CODE.equalIgnoreCase(code).and(PERSON.ID.ne(exceptPersonId)));
     }
 
     boolean clockCodeIsTaken(String clockCode, long exceptPersonId) {

@@ -5,7 +5,7 @@ import upahead.core.quantity.Amount;
 import upahead.server.problems.Refusal;
 
 /** What a weekly schedule and a full-time equivalent can be. */
-final class ScheduleRules {
+public final class ScheduleRules {
 
     private static final int WEEKDAYS = 7;
     private static final Amount HOURS_OF_A_DAY = Amount.of(24);
@@ -17,7 +17,7 @@ final class ScheduleRules {
      * @param week scheduled hours from Monday to Sunday
      * @throws Refusal if it has not seven days, a day has not between 0 and 24 hours, or none has any
      */
-    static void requireWeek(List<Amount> week) {
+    public static void requireWeek(List<Amount> week) {
         if (week.size() != WEEKDAYS) {
             throw Refusal.of("week", "A week has seven days.");
         }
@@ -33,7 +33,7 @@ final class ScheduleRules {
     /**
      * @throws Refusal if it is not between 0 and 2
      */
-    static void requireFte(Amount fte) {
+    public static void requireFte(Amount fte) {
         if (fte.isNegative() || fte.isMoreThan(LARGEST_FTE)) {
             throw Refusal.of("fte", "The full-time equivalent must be between 0 and " + LARGEST_FTE + ".");
         }

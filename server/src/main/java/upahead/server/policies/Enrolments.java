@@ -20,6 +20,7 @@ import upahead.core.policy.Enrolment;
 import upahead.server.audit.Audit;
 import upahead.server.changes.LateChange.Subject;
 import upahead.server.changes.LateChanges;
+import upahead.server.people.NewPerson;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
@@ -31,6 +32,8 @@ import upahead.server.words.Words;
 /** Who is enrolled in what: begun and ended by the coverage of policies, and ended by hand. */
 @Service
 public class Enrolments {
+
+    private static final long NOBODY_YET = -1;
 
     private final EnrolmentStore store;
     private final PolicyStore policies;
@@ -84,22 +87,38 @@ public class Enrolments {
                 && (person.lastDay() == null || !person.lastDay().isBefore(from));
     }
 
-    /** What the coverage of each policy does to somebody who is placed otherwise from a day on. */
+    /**
+     * Somebody who is placed otherwise.
+     *
+     * @param before where they work otherwise
+     * @param after where they work then
+     */
+    public record Move(Person person, Placing before, Placing after) {}
+
+    /** What the coverage of each policy does to people who are placed otherwise from a day on. */
     @Transactional(readOnly = true)
-    public List<CoverageEffect> effects(long personId, Placing before, Placing after, LocalDate from) {
-        Person person = people.get(personId);
-        Map<Long, Enrolled> own =
-                store.of(List.of(personId)).stream().collect(Collectors.toMap(Enrolled::policyId, Function.identity()));
-        return covering()
-                .flatMap(policy -> effect(
-                        person,
-                        policy,
-                        Optional.ofNullable(own.get(policy.id())),
-                        policy.coverage().covers(personId, before),
-                        policy.coverage().covers(personId, after),
-                        from)
-                        .stream())
-                .toList();
+    public List<CoverageEffect> effects(List<Move> moves, LocalDate from) {
+        Map<Long, Map<Long, Enrolled>> enrolled =
+                store.of(moves.stream().map(move -> move.person().id()).toList()).stream()
+                        .collect(Collectors.groupingBy(
+                                Enrolled::personId, Collectors.toMap(Enrolled::policyId, Function.identity())));
+        List<PolicyDetail> covering = covering().toList();
+        List<CoverageEffect> effects = new ArrayList<>();
+        for (Move move : moves) {
+            Person person = move.person();
+            Map<Long, Enrolled> own = enrolled.getOrDefault(person.id(), Map.of());
+            for (PolicyDetail policy : covering) {
+                effect(
+                                person,
+                                policy,
+                                Optional.ofNullable(own.get(policy.id())),
+                                policy.coverage().covers(person.id(), move.before()),
+                                policy.coverage().covers(person.id(), move.after()),
+                                from)
+                        .ifPresent(effects::add);
+            }
+        }
+        return effects;
     }
 
     /** What another coverage of one policy does from a day on. */
@@ -153,10 +172,13 @@ public class Enrolments {
     }
 
     private Stream<PolicyDetail> covering() {
-        return policies.all().stream()
-                .filter(policy -> policy.coverage() != null
-                        && policy.retired() == null
-                        && policy.begins().isPresent());
+        return policies.all().stream().filter(Enrolments::enrols);
+    }
+
+    private static boolean enrols(PolicyDetail policy) {
+        return policy.coverage() != null
+                && policy.retired() == null
+                && policy.begins().isPresent();
     }
 
     /**
@@ -211,6 +233,19 @@ public class Enrolments {
         noteLate(effect.personId(), effect.on(), "Enrolment in " + effect.policy() + " taken back");
         audit.record(
                 "policy", effect.policyId(), "took back the enrolment of person " + effect.personId(), effect, null);
+    }
+
+    /** How many of people who are not there yet a policy would cover. */
+    @Transactional(readOnly = true)
+    public int wouldCover(PolicyDetail policy, Collection<NewPerson> newcomers) {
+        if (!enrols(policy)) {
+            return 0;
+        }
+        LocalDate begins = policy.begins().orElseThrow();
+        return (int) newcomers.stream()
+                .filter(person -> policy.coverage().covers(NOBODY_YET, person.placing()))
+                .filter(person -> person.lastDay() == null || !person.lastDay().isBefore(begins))
+                .count();
     }
 
     /** Enrols people who were just added in every policy that covers them, and returns the effects. */

@@ -6,6 +6,7 @@ import java.util.List;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import upahead.core.calendar.DateSpan;
 import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
 import upahead.server.changes.LateChange.Subject;
@@ -51,7 +52,7 @@ public class Exceptions {
                 reason.strip(),
                 user.get().name());
         exception.terms();
-        long id = store.add(exception);
+        store.add(exception);
         changes.note(
                 personId,
                 policyId,
@@ -59,7 +60,50 @@ public class Exceptions {
                 "Exception from " + Words.day(from) + " made by " + user.get().name() + ": " + reason.strip(),
                 Subject.PERSON,
                 personId);
-        audit.record("exception", id, "made an exception", null, exception);
+        audit.record("person", personId, "made an exception", null, exception);
+    }
+
+    /**
+     * Ends an exception on a day.
+     *
+     * @throws Refusal if there is no such exception of this person, or it would end before it begins
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void end(long personId, long id, LocalDate to) {
+        PersonException before = get(personId, id);
+        before.figures().on(before.from(), to);
+        store.setEnd(id, to);
+        LocalDate concerned = before.to() == null ? to : DateSpan.earlier(before.to(), to);
+        note(before, concerned.plusDays(1), "ends on " + Words.day(to));
+        audit.record("person", personId, "ended an exception", before, to);
+    }
+
+    /** Takes an exception back, as if it had never been made. */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void takeBack(long personId, long id) {
+        PersonException before = get(personId, id);
+        store.remove(id);
+        note(before, before.from(), "taken back");
+        audit.record("person", personId, "took back an exception", before, null);
+    }
+
+    private PersonException get(long personId, long id) {
+        return store.find(id)
+                .filter(exception -> exception.personId() == personId)
+                .orElseThrow(() -> Refusal.notFound("exception"));
+    }
+
+    private void note(PersonException exception, LocalDate from, String what) {
+        changes.note(
+                exception.personId(),
+                exception.policyId(),
+                from,
+                "Exception from " + Words.day(exception.from()) + " " + what + ", by "
+                        + user.get().name(),
+                Subject.PERSON,
+                exception.personId());
     }
 
     /** The exceptions of some people, in the order in which they were made. */

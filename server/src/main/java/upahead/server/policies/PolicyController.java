@@ -7,12 +7,14 @@ import java.time.LocalDate;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.lang.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import upahead.server.people.Person;
@@ -36,6 +38,23 @@ class PolicyController {
 
     /** Whom a policy would cover from a date on. */
     record CoverageQuestion(@NotNull LocalDate from, @NotNull @Valid Coverage coverage) {}
+
+    /** Other settings, and the state of the policy that they were made on. */
+    record SettingsChange(int seenEdits, @NotNull @Valid PolicySettings settings) {}
+
+    /**
+     * Other people to cover from a day on.
+     *
+     * @param ending what becomes of the balances of those who are not covered any more; null where nobody is
+     */
+    record CoverageChange(
+            @NotNull(message = "please choose the first day") LocalDate from,
+            @NotNull @Valid Coverage coverage,
+            @Nullable @Valid Ending ending) {}
+
+    /** The last day of a policy that is retired, and what becomes of what is left. */
+    record Retirement(
+            @NotNull(message = "please choose the last day") LocalDate lastDay, @NotNull @Valid Ending ending) {}
 
     /** The people a policy would cover. */
     record Covered(int people, List<String> names) {}
@@ -64,6 +83,37 @@ class PolicyController {
     @ResponseStatus(HttpStatus.CREATED)
     PolicyDetail write(@Valid @RequestBody NewPolicy policy) {
         return policies.write(policy);
+    }
+
+    @PutMapping("/{id}/settings")
+    PolicyDetail change(@PathVariable long id, @Valid @RequestBody SettingsChange change) {
+        return policies.change(id, change.seenEdits(), change.settings());
+    }
+
+    @PutMapping("/{id}/coverage")
+    PolicyDetail cover(@PathVariable long id, @Valid @RequestBody CoverageChange change) {
+        return policies.cover(id, change.coverage(), change.from(), change.ending());
+    }
+
+    @PostMapping("/{id}/retirement")
+    PolicyDetail retire(@PathVariable long id, @Valid @RequestBody Retirement retirement) {
+        return policies.retire(id, retirement.lastDay(), retirement.ending());
+    }
+
+    @DeleteMapping("/{id}/retirement")
+    PolicyDetail bringBack(@PathVariable long id) {
+        return policies.bringBack(id);
+    }
+
+    /** Who is enrolled in two policies of the same kind. */
+    @GetMapping("/doubled")
+    List<Doubled> doubled(@RequestParam LocalDate on) {
+        return policies.doubled(on);
+    }
+
+    @DeleteMapping("/{id}/versions/{versionId}")
+    PolicyDetail discard(@PathVariable long id, @PathVariable long versionId, @RequestParam int seenEdits) {
+        return policies.discard(id, versionId, seenEdits);
     }
 
     @PostMapping("/{id}/versions")

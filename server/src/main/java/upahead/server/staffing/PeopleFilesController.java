@@ -1,0 +1,119 @@
+package upahead.server.staffing;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import java.io.IOException;
+import java.time.LocalDate;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.lang.Nullable;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import upahead.server.files.Dates;
+import upahead.server.files.Progress;
+import upahead.server.people.EmploymentType;
+import upahead.server.people.PeopleQuery;
+import upahead.server.staffing.PeopleImport.Reading;
+
+/** People by file, in and out. */
+@RestController
+@RequestMapping("/api/people")
+class PeopleFilesController {
+
+    private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=utf-8");
+
+    /** Under which heading a column stands. */
+    record ColumnChoice(@NotNull PersonColumn column, @NotNull String heading) {}
+
+    /**
+     * How a file is to be read.
+     *
+     * @param columns null to find them by their names
+     * @param order of day and month, null to find it out
+     * @param token for asking how far it has come, null for not asking
+     */
+    record ReadingForm(
+            @Nullable List<@Valid ColumnChoice> columns,
+            @Nullable Dates.Order order,
+            @NotNull(message = "please say from when on changes hold") LocalDate changesFrom,
+            @Nullable String token) {
+        Reading reading() {
+            if (columns == null) {
+                return new Reading(null, order, changesFrom);
+            }
+            Map<PersonColumn, String> chosen = new EnumMap<>(PersonColumn.class);
+            columns.forEach(choice -> chosen.put(choice.column(), choice.heading()));
+            return new Reading(chosen, order, changesFrom);
+        }
+    }
+
+    private final PeopleImport imports;
+    private final PeopleFiles files;
+    private final Progress progress;
+
+    PeopleFilesController(PeopleImport imports, PeopleFiles files, Progress progress) {
+        this.imports = imports;
+        this.files = files;
+        this.progress = progress;
+    }
+
+    @PostMapping(path = "/import/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    PeoplePreview preview(@RequestPart MultipartFile file, @Valid @RequestPart ReadingForm reading) throws IOException {
+        return imports.preview(file.getBytes(), reading.reading());
+    }
+
+    @PostMapping(path = "/import", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    PeoplePreview take(@RequestPart MultipartFile file, @Valid @RequestPart ReadingForm reading) throws IOException {
+        byte[] content = file.getBytes();
+        return progress.of(reading.token(), () -> imports.take(content, reading.reading()));
+    }
+
+    @GetMapping("/template")
+    ResponseEntity<String> template() {
+        return csv("people-template.csv", files.template());
+    }
+
+    @GetMapping("/export")
+    ResponseEntity<String> export(
+            @RequestParam(required = false) String search,
+            @RequestParam(required = false) Long teamId,
+            @RequestParam(required = false) Long siteId,
+            @RequestParam(required = false) Long payGroupId,
+            @RequestParam(required = false) EmploymentType employmentType,
+            @RequestParam(required = false) PeopleQuery.Status status) {
+        return csv(
+                "people.csv",
+                files.export(new PeopleQuery(
+                        search,
+                        teamId,
+                        siteId,
+                        payGroupId,
+                        null,
+                        employmentType,
+                        status,
+                        PeopleQuery.Order.NAME,
+                        false,
+                        null,
+                        0,
+                        Integer.MAX_VALUE)));
+    }
+
+    private static ResponseEntity<String> csv(String name, String content) {
+        return ResponseEntity.ok()
+                .contentType(CSV)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment().filename(name).build().toString())
+                .body(content);
+    }
+}

@@ -1,0 +1,57 @@
+package upahead.server.staffing;
+
+import java.util.List;
+import org.springframework.lang.Nullable;
+import upahead.server.files.Dates;
+
+/**
+ * What taking a file of people would do, or did.
+ *
+ * @param headings that stand in the file
+ * @param encoding in which it was written
+ * @param order in which day and month were read, null where it does not matter
+ * @param added how many are new
+ * @param sites new ones the file brings
+ * @param teams new ones the file brings
+ * @param enrolments that begin or end by it
+ * @param rows the wrong ones first, of many the first 500 of each state
+ */
+public record PeoplePreview(
+        List<String> headings,
+        String encoding,
+        List<ColumnMatch> columns,
+        @Nullable Dates.Order order,
+        int added,
+        int changed,
+        int same,
+        int wrong,
+        List<String> sites,
+        List<String> teams,
+        List<PolicyCount> enrolments,
+        List<RowView> rows) {
+
+    /**
+     * Under which heading a column was looked for.
+     *
+     * @param heading null where it was not found
+     */
+    public record ColumnMatch(PersonColumn column, String title, boolean needed, @Nullable String heading) {}
+
+    /** How many enrolments in a policy begin and end. */
+    public record PolicyCount(String policy, int begin, int end) {}
+
+    /** What a row is. */
+    public enum RowState {
+        NEW,
+        CHANGED,
+        SAME,
+        WRONG
+    }
+
+    /**
+     * One row.
+     *
+     * @param says what changes, or what is wrong
+     */
+    public record RowView(long line, String code, String name, RowState state, List<String> says) {}
+}

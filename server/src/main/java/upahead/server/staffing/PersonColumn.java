@@ -1,0 +1,59 @@
+package upahead.server.staffing;
+
+import java.util.Arrays;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/** What a file of people can say about each, and the headings under which it is looked for. */
+public enum PersonColumn {
+    CODE("Code", true, "code", "personcode", "employeecode", "number", "employeenumber", "id", "employeeid"),
+    NAME("Name", true, "name", "fullname", "employee", "person", "employeename"),
+    EMAIL("E-mail", false, "email", "mail", "emailaddress"),
+    SITE("Site", false, "site", "location", "place", "branch"),
+    TEAM("Team", false, "team", "department", "group", "crew"),
+    EMPLOYED_AS("Employed as", false, "employedas", "type", "employmenttype", "employment"),
+    PAY_GROUP("Pay group", false, "paygroup", "payroll", "paid"),
+    APPROVER("Approver", false, "approver", "approvercode", "manager", "managercode", "lead", "leader"),
+    HIRED("Hired", false, "hired", "hiredate", "hiredon", "start", "startdate", "joined"),
+    LAST_DAY("Last day", false, "lastday", "end", "enddate", "left"),
+    SERVICE_FROM("Service from", false, "servicefrom", "servicedate", "seniority"),
+    FTE("FTE", false, "fte", "fulltimeequivalent"),
+    MONDAY("Monday", false, "monday", "mon"),
+    TUESDAY("Tuesday", false, "tuesday", "tue"),
+    WEDNESDAY("Wednesday", false, "wednesday", "wed"),
+    THURSDAY("Thursday", false, "thursday", "thu"),
+    FRIDAY("Friday", false, "friday", "fri"),
+    SATURDAY("Saturday", false, "saturday", "sat"),
+    SUNDAY("Sunday", false, "sunday", "sun"),
+    CLOCK_CODE("Clock code", false, "clockcode", "pin", "clockpin");
+
+    static final List<PersonColumn> WEEK = List.of(MONDAY, TUESDAY, WEDNESDAY, THURSDAY, FRIDAY, SATURDAY, SUNDAY);
+    static final List<PersonColumn> DATES = List.of(HIRED, LAST_DAY, SERVICE_FROM);
+
+    private final String title;
+    private final boolean needed;
+    private final List<String> names;
+
+    PersonColumn(String title, boolean needed, String... names) {
+        this.title = title;
+        this.needed = needed;
+        this.names = List.of(names);
+    }
+
+    /** As it stands in the template and in an export. */
+    public String title() {
+        return title;
+    }
+
+    /** Whether no row can be read without it. */
+    public boolean isNeeded() {
+        return needed;
+    }
+
+    static Map<PersonColumn, List<String>> names() {
+        Map<PersonColumn, List<String>> all = new EnumMap<>(PersonColumn.class);
+        Arrays.stream(values()).forEach(column -> all.put(column, column.names));
+        return all;
+    }
+}

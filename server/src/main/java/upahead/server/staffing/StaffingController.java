@@ -1,0 +1,150 @@
+package upahead.server.staffing;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.http.HttpStatus;
+import org.springframework.lang.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import upahead.core.calendar.DateSpan;
+import upahead.core.quantity.Amount;
+import upahead.server.people.EmploymentChanges;
+import upahead.server.people.People;
+import upahead.server.people.Person;
+import upahead.server.people.PersonDetails;
+import upahead.server.people.Placing;
+import upahead.server.policies.Ending;
+import upahead.server.problems.Refusal;
+import upahead.server.staffing.Starters.Added;
+
+/** Adding people, and changing what holds of them from a day on. */
+@RestController
+@RequestMapping("/api/people")
+class StaffingController {
+
+    /** What becomes of what is left in a policy that ends. */
+    record PolicyEnding(long policyId, @NotNull @Valid Ending ending) {}
+
+    /** Where somebody works from a day on. */
+    record MoveForm(
+            @NotNull(message = "please choose the first day") LocalDate from,
+            @NotNull @Valid Placing placing,
+            @Nullable List<@Valid PolicyEnding> endings) {
+        Map<Long, Ending> chosen() {
+            return endings == null
+                    ? Map.of()
+                    : endings.stream().collect(Collectors.toMap(PolicyEnding::policyId, PolicyEnding::ending));
+        }
+    }
+
+    /** A full-time equivalent from a day on. */
+    record FteForm(
+            @NotNull(message = "please choose the first day") LocalDate from,
+            @NotNull(message = "please give the full-time equivalent") Amount fte) {}
+
+    /** A weekly schedule from a day on. */
+    record ScheduleForm(
+            @NotNull(message = "please choose the first day") LocalDate from,
+            @NotNull List<@NotNull(message = "please give the hours of each day") Amount> week) {}
+
+    /** Days in which nothing is earned by time and nothing is scheduled. */
+    record PauseForm(
+            @NotNull(message = "please choose the first day") LocalDate from,
+            @NotNull(message = "please choose the last day") LocalDate to,
+            @NotBlank(message = "please say why") @Size(max = 200, message = "the reason has at most 200 characters")
+                    String reason) {}
+
+    /** The last day of employment, null to take it back. */
+    record LastDayForm(@Nullable LocalDate lastDay) {}
+
+    private final Starters starters;
+    private final Moves moves;
+    private final EmploymentChanges employments;
+    private final People people;
+
+    StaffingController(Starters starters, Moves moves, EmploymentChanges employments, People people) {
+        this.starters = starters;
+        this.moves = moves;
+        this.employments = employments;
+        this.people = people;
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    Added add(@Valid @RequestBody StarterForm form) {
+        return starters.add(form.person());
+    }
+
+    @PutMapping("/{personId}/details")
+    Person change(@PathVariable long personId, @Valid @RequestBody PersonDetails details) {
+        people.change(personId, details);
+        return people.get(personId);
+    }
+
+    @PostMapping("/{personId}/moves/preview")
+    List<EffectView> previewMove(@PathVariable long personId, @Valid @RequestBody MoveForm form) {
+        return moves.preview(personId, form.from(), form.placing());
+    }
+
+    @PostMapping("/{personId}/moves")
+    Person move(@PathVariable long personId, @Valid @RequestBody MoveForm form) {
+        moves.make(personId, form.from(), form.placing(), form.chosen());
+        return people.get(personId);
+    }
+
+    @DeleteMapping("/{personId}/moves/{from}")
+    Person takeBackMove(@PathVariable long personId, @PathVariable LocalDate from) {
+        moves.takeBack(personId, from);
+        return people.get(personId);
+    }
+
+    @PutMapping("/{personId}/fte")
+    Person changeFte(@PathVariable long personId, @Valid @RequestBody FteForm form) {
+        employments.changeFte(personId, form.from(), form.fte());
+        return people.get(personId);
+    }
+
+    @PutMapping("/{personId}/schedule")
+    Person changeSchedule(@PathVariable long personId, @Valid @RequestBody ScheduleForm form) {
+        employments.changeSchedule(personId, form.from(), form.week());
+        return people.get(personId);
+    }
+
+    @PostMapping("/{personId}/pauses")
+    Person pause(@PathVariable long personId, @Valid @RequestBody PauseForm form) {
+        DateSpan days = DateSpan.between(form.from(), form.to())
+                .orElseThrow(() -> Refusal.of("to", "The last day is before the first."));
+        employments.pause(personId, days, form.reason().strip());
+        return people.get(personId);
+    }
+
+    @DeleteMapping("/{personId}/changes/{what}/{from}")
+    Person takeBack(
+            @PathVariable long personId, @PathVariable EmploymentChanges.Changing what, @PathVariable LocalDate from) {
+        employments.takeBack(personId, what, from);
+        return people.get(personId);
+    }
+
+    @PutMapping("/{personId}/last-day")
+    Person leave(@PathVariable long personId, @Valid @RequestBody LastDayForm form) {
+        return starters.leave(personId, form.lastDay());
+    }
+
+    @PostMapping("/{personId}/return")
+    @ResponseStatus(HttpStatus.CREATED)
+    Added comeBack(@PathVariable long personId, @Valid @RequestBody StarterForm form) {
+        return starters.comeBack(personId, form.person());
+    }
+}
