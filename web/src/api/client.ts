@@ -54,3 +54,12 @@ export function fileForm(file: File): FormData {
   form.append('file', file);
   return form;
 }
+
+/** Such a form as the body of a call, perhaps with a part in JSON beside the file. */
+export function fileBody(file: File, part?: { name: string; value: unknown }) {
+  const form = fileForm(file);
+  if (part) {
+    form.append(part.name, new Blob([JSON.stringify(part.value)], { type: 'application/json' }));
+  }
+  return { body: form as never, bodySerializer: (body: unknown) => body as FormData };
+}

@@ -8,6 +8,11 @@ export class Problem extends Error {
     super(message);
   }
 
+  /** Whether it is about a field, whatever object the field lies in. */
+  isAt(field: string): boolean {
+    return this.field === field || (this.field?.endsWith(`.${field}`) ?? false);
+  }
+
   static from(error: unknown): Problem {
     const details = (error ?? {}) as { detail?: string; field?: string; status?: number };
     return new Problem(

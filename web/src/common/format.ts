@@ -26,6 +26,11 @@ export function counted(count: number, one: string): string {
   return `${count} ${count === 1 ? one : `${one}s`}`;
 }
 
+/** 1 policy, 3 policies */
+export function policiesCounted(count: number): string {
+  return count === 1 ? '1 policy' : `${count} policies`;
+}
+
 export function unitName(unit: Unit): string {
   return unit === 'HOURS' ? 'hours' : 'days';
 }

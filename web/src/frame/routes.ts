@@ -1,4 +1,5 @@
 import Balance from '../balances/Balance.svelte';
+import Openings from '../balances/Openings.svelte';
 import Balances from '../balances/Balances.svelte';
 import Holidays from '../holidays/Holidays.svelte';
 import Lookout from '../lookout/Lookout.svelte';
@@ -7,6 +8,9 @@ import MyTime from '../mytime/MyTime.svelte';
 import PayRun from '../payruns/PayRun.svelte';
 import Proof from '../payruns/Proof.svelte';
 import PayRuns from '../payruns/PayRuns.svelte';
+import AddPerson from '../people/AddPerson.svelte';
+import ImportPeople from '../people/ImportPeople.svelte';
+import Organisation from '../people/Organisation.svelte';
 import People from '../people/People.svelte';
 import PersonHours from '../people/PersonHours.svelte';
 import Person from '../people/Person.svelte';
@@ -26,11 +30,15 @@ export const routes = {
   '/pay-runs/:id': PayRun,
   '/proof': Proof,
   '/balances': Balances,
+  '/balances/openings': Openings,
   '/balances/:personId/:policyId': Balance,
   '/policies': Policies,
   '/policies/new': NewPolicy,
   '/policies/:id': PolicyPage,
   '/people': People,
+  '/people/new': AddPerson,
+  '/people/import': ImportPeople,
+  '/people/organisation': Organisation,
   '/people/:id': Person,
   '/people/:id/hours': PersonHours,
   '/holidays': Holidays,

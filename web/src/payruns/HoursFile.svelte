@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { answer, api, fileForm } from '../api/client';
+  import { answer, api, fileBody } from '../api/client';
   import { Problem } from '../api/problem';
   import type { HoursPreview } from '../api/types';
   import { amount, counted } from '../common/format';
@@ -15,10 +15,6 @@
   let problem = $state<Problem | null>(null);
   let busy = $state(false);
 
-  function form(chosen: File) {
-    return { body: fileForm(chosen) as never, bodySerializer: (body: unknown) => body as FormData };
-  }
-
   async function look(chosen: File | undefined) {
     if (!chosen) return;
     file = chosen;
@@ -30,7 +26,7 @@
       preview = await answer(
         api.POST('/api/pay-runs/{id}/hours/preview', {
           params: { path: { id: runId } },
-          ...form(chosen),
+          ...fileBody(chosen),
         }),
       );
     } catch (thrown) {
@@ -50,7 +46,7 @@
             path: { id: runId },
             query: { skip: skip ? preview.faults.map((fault) => fault.line) : [] },
           },
-          ...form(file),
+          ...fileBody(file),
         }),
       );
       said.say(`${result.rows} rows of ${result.people} people are in.`);

@@ -8,9 +8,12 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { road as chosenRoad } from '../frame/road.svelte';
+  import { session } from '../frame/session.svelte';
 
   let runs = $state<PayRun[] | null>(null);
   let group = $state('');
+  let payGroupId = $state<number | null>(null);
+  let firstDay = $state(session.current.today);
   let problem = $state<Problem | null>(null);
 
   async function load(chosen: number | null) {
@@ -19,12 +22,25 @@
         api.GET('/api/road', { params: { query: chosen === null ? {} : { payGroupId: chosen } } }),
       );
       group = road.payGroup ?? '';
+      payGroupId = road.payGroupId;
       runs =
         road.payGroupId === null
           ? []
           : await answer(
               api.GET('/api/pay-runs', { params: { query: { payGroupId: road.payGroupId } } }),
             );
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    }
+  }
+
+  async function begin(event: SubmitEvent) {
+    event.preventDefault();
+    try {
+      runs = await answer(
+        api.POST('/api/pay-runs', { body: { payGroupId: payGroupId!, day: firstDay } }),
+      );
+      chosenRoad.changed();
     } catch (thrown) {
       problem = Problem.of(thrown);
     }
@@ -46,7 +62,24 @@
 {#if runs === null}
   {#if !problem}<Waiting what="Fetching pay runs" />{/if}
 {:else if runs.length === 0}
-  <Empty><p>No pay group has begun its runs yet.</p></Empty>
+  <Empty>
+    {#if payGroupId === null}
+      <p>
+        There is no pay group yet. <a class="underline" href="#/people/organisation"
+          >Add the first</a
+        >.
+      </p>
+    {:else}
+      <form class="flex flex-wrap items-end justify-center gap-3" onsubmit={begin}>
+        <label class="text-left">
+          <span class="block font-semibold">The first run of {group} holds</span>
+          <input class="input w-44" type="date" name="first-day" bind:value={firstDay} />
+        </label>
+        <button class="btn btn-primary" disabled={!firstDay}>Begin with that period</button>
+      </form>
+      <p class="quiet mt-2">What lies before it comes in as opening balances.</p>
+    {/if}
+  </Empty>
 {:else}
   <table class="figures max-w-3xl" use:listKeys>
     <thead><tr><th>Period</th><th>State</th><th>Closed</th><th></th></tr></thead>

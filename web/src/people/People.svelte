@@ -2,25 +2,75 @@
   import { push } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { Person } from '../api/types';
+  import type { EmploymentType, Organisation, Person } from '../api/types';
   import Empty from '../common/Empty.svelte';
   import { day, words } from '../common/format';
+  import Heading from '../common/Heading.svelte';
+  import { latest } from '../common/latest';
   import { listKeys } from '../common/listkeys';
   import Pager from '../common/Pager.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
   import Waiting from '../common/Waiting.svelte';
+  import { EMPLOYMENT_TYPES } from './employment';
 
   const SIZE = 25;
+  const COLUMNS = [
+    ['CODE', 'Code'],
+    ['NAME', 'Name'],
+    ['TEAM', 'Team'],
+    ['SITE', 'Site'],
+    ['EMPLOYED_AS', 'Employed as'],
+    ['PAY_GROUP', 'Pay group'],
+    ['APPROVER', 'Approver'],
+    ['HIRED', 'Hired'],
+    ['LAST_DAY', 'Last day'],
+  ] as const;
+  const STATUSES = [
+    ['EMPLOYED', 'Employed today'],
+    ['COMING', 'Begin later'],
+    ['LEFT', 'Have left'],
+  ] as const;
 
   let search = $state('');
+  let teamId = $state<number>();
+  let siteId = $state<number>();
+  let payGroupId = $state<number>();
+  let employmentType = $state<EmploymentType>();
+  let status = $state<(typeof STATUSES)[number][0]>();
+  let order = $state<(typeof COLUMNS)[number][0]>('NAME');
+  let descending = $state(false);
   let page = $state(0);
+  let organisation = $state<Organisation | null>(null);
   let found = $state<{ items: Person[]; total: number } | null>(null);
   let problem = $state<Problem | null>(null);
+  const ask = latest<{ items: Person[]; total: number }>();
+
+  const filters = $derived({
+    search: search || undefined,
+    teamId,
+    siteId,
+    payGroupId,
+    employmentType,
+    status,
+  });
+  const filtered = $derived(Object.values(filters).some((each) => each !== undefined));
+  const exported = $derived(
+    `/api/people/export?${new URLSearchParams(
+      Object.entries(filters)
+        .filter(([, value]) => value !== undefined)
+        .map(([name, value]) => [name, String(value)]),
+    )}`,
+  );
 
   $effect(() => {
-    const query = { search, page, size: SIZE };
+    answer(api.GET('/api/organisation')).then((loaded) => (organisation = loaded));
+  });
+
+  $effect(() => {
+    const query = { ...filters, order, descending, page, size: SIZE };
     const timer = window.setTimeout(() => {
-      answer(api.GET('/api/people', { params: { query } })).then(
+      ask(
+        answer(api.GET('/api/people', { params: { query } })),
         (loaded) => {
           found = loaded;
           problem = null;
@@ -30,30 +80,78 @@
     }, 120);
     return () => window.clearTimeout(timer);
   });
+
+  function first() {
+    page = 0;
+  }
 </script>
 
-<div class="mb-4 flex flex-wrap items-end justify-between gap-4">
+<div class="mb-3 flex flex-wrap items-end justify-between gap-3">
   <h1>People</h1>
+  <div class="flex flex-wrap gap-2">
+    <a class="btn btn-sm" href="#/people/organisation">Sites, teams, pay groups</a>
+    <a class="btn btn-sm" href="#/people/import">Bring people in</a>
+    <a class="btn btn-sm btn-primary" href="#/people/new">Add somebody</a>
+  </div>
+</div>
+<div class="mb-4 flex flex-wrap items-center gap-2">
   <input
-    class="input w-72"
+    class="input w-56"
     type="search"
     placeholder="Name, code or team"
     aria-label="Search people"
     bind:value={search}
-    oninput={() => (page = 0)}
+    oninput={first}
   />
+  <select class="select w-36" aria-label="Team" bind:value={teamId} onchange={first}>
+    <option value={undefined}>All teams</option>
+    {#each organisation?.teams ?? [] as each (each.id)}<option value={each.id}>{each.name}</option
+      >{/each}
+  </select>
+  <select class="select w-36" aria-label="Site" bind:value={siteId} onchange={first}>
+    <option value={undefined}>All sites</option>
+    {#each organisation?.sites ?? [] as each (each.id)}<option value={each.id}>{each.name}</option
+      >{/each}
+  </select>
+  <select class="select w-36" aria-label="Employed as" bind:value={employmentType} onchange={first}>
+    <option value={undefined}>Employed as any</option>
+    {#each EMPLOYMENT_TYPES as [type, name] (type)}<option value={type}>{name}</option>{/each}
+  </select>
+  <select class="select w-40" aria-label="Pay group" bind:value={payGroupId} onchange={first}>
+    <option value={undefined}>All pay groups</option>
+    {#each organisation?.payGroups ?? [] as each (each.id)}<option value={each.id}
+        >{each.name}</option
+      >{/each}
+  </select>
+  <select class="select w-40" aria-label="Status" bind:value={status} onchange={first}>
+    <option value={undefined}>Now, before, later</option>
+    {#each STATUSES as [value, name] (value)}<option {value}>{name}</option>{/each}
+  </select>
+  <a class="ml-auto underline" href={exported} download>Export these</a>
 </div>
 <ProblemNote {problem} />
 {#if found === null}
-  <Waiting what="Fetching the directory" />
+  {#if !problem}<Waiting what="Fetching the directory" />{/if}
 {:else if found.items.length === 0}
-  <Empty><p>{search ? `Nobody matches “${search}”.` : 'Nobody is here yet.'}</p></Empty>
+  <Empty>
+    {#if filtered}
+      <p>Nobody matches. Take a filter away or search for less.</p>
+    {:else}
+      <p>
+        Nobody is here yet. <a class="underline" href="#/people/import"
+          >Bring people in from a file</a
+        >
+        or <a class="underline" href="#/people/new">add the first one</a>.
+      </p>
+    {/if}
+  </Empty>
 {:else}
   <table class="figures" use:listKeys>
     <thead>
       <tr>
-        <th>Code</th><th>Name</th><th>Team</th><th>Site</th><th>Employed as</th><th>Pay group</th>
-        <th>Approver</th><th>Hired</th><th>Last day</th>
+        {#each COLUMNS as [by, title] (by)}
+          <Heading {title} {by} bind:order bind:descending />
+        {/each}
       </tr>
     </thead>
     <tbody>

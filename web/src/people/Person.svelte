@@ -1,7 +1,15 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { AheadView, BalanceRow, Person, RequestSummary } from '../api/types';
+  import type {
+    AheadView,
+    BalanceRow,
+    EmploymentHistory,
+    Organisation,
+    OwnPolicies as Own,
+    Person,
+    RequestSummary,
+  } from '../api/types';
   import AheadList from '../balances/AheadList.svelte';
   import BalanceTable from '../balances/BalanceTable.svelte';
   import Empty from '../common/Empty.svelte';
@@ -10,36 +18,54 @@
   import { said } from '../common/said.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { asOf } from '../frame/asof.svelte';
-  import HireDate from './HireDate.svelte';
   import RequestTable from '../requests/RequestTable.svelte';
+  import ChangeFrom from './ChangeFrom.svelte';
+  import Details from './Details.svelte';
+  import HireDate from './HireDate.svelte';
+  import History from './History.svelte';
+  import Leave from './Leave.svelte';
+  import Move from './Move.svelte';
+  import OwnPolicies from './OwnPolicies.svelte';
 
   let { params }: { params: { id: string } } = $props();
 
+  type Panel = 'DETAILS' | 'MOVE' | 'HOURS' | 'PAUSE' | 'HIRE_DATE' | 'LEAVE';
+
   let person = $state<Person | null>(null);
+  let history = $state<EmploymentHistory | null>(null);
+  let own = $state<Own | null>(null);
+  let organisation = $state<Organisation | null>(null);
   let balances = $state<BalanceRow[] | null>(null);
   let ahead = $state<AheadView[] | null>(null);
-  let moving = $state(false);
   let requests = $state<RequestSummary[] | null>(null);
+  let panel = $state<Panel | null>(null);
   let problem = $state<Problem | null>(null);
 
   const id = $derived(Number(params.id));
 
+  async function load(personId: number) {
+    const path = { params: { path: { personId } } };
+    const byId = { params: { path: { id: personId } } };
+    try {
+      [person, history, own, organisation, requests] = await Promise.all([
+        answer(api.GET('/api/people/{id}', byId)),
+        answer(api.GET('/api/people/{id}/history', byId)),
+        answer(api.GET('/api/people/{personId}/policies', path)),
+        answer(api.GET('/api/organisation')),
+        answer(api.GET('/api/people/{personId}/requests', path)),
+      ]);
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    }
+  }
+
   $effect(() => {
-    const personId = id;
-    Promise.all([
-      answer(api.GET('/api/people/{id}', { params: { path: { id: personId } } })),
-      answer(api.GET('/api/people/{personId}/requests', { params: { path: { personId } } })),
-    ]).then(
-      ([found, theirs]) => {
-        person = found;
-        requests = theirs;
-      },
-      (thrown) => (problem = Problem.of(thrown)),
-    );
+    panel = null;
+    void load(id);
   });
 
-  function loadFigures(personId: number, day: string) {
-    const query = { params: { path: { personId }, query: { asOf: day } } };
+  function loadFigures(personId: number, on: string) {
+    const query = { params: { path: { personId }, query: { asOf: on } } };
     Promise.all([
       answer(api.GET('/api/people/{personId}/balances', query)),
       answer(api.GET('/api/people/{personId}/ahead', query)),
@@ -53,24 +79,72 @@
   }
 
   $effect(() => loadFigures(id, asOf.day));
+
+  function changed(what: string) {
+    panel = null;
+    problem = null;
+    said.say(what);
+    void load(id);
+    loadFigures(id, asOf.day);
+  }
+
+  async function takeBack(what: 'MOVE' | 'FTE' | 'SCHEDULE' | 'PAUSE', from: string) {
+    try {
+      await answer(
+        what === 'MOVE'
+          ? api.DELETE('/api/people/{personId}/moves/{from}', {
+              params: { path: { personId: id, from } },
+            })
+          : api.DELETE('/api/people/{personId}/changes/{what}/{from}', {
+              params: { path: { personId: id, what, from } },
+            }),
+      );
+      changed('Taken back. What held before goes on.');
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    }
+  }
 </script>
 
 <ProblemNote {problem} />
-{#if person === null}
+{#if person === null || history === null || organisation === null}
   {#if !problem}<Waiting what="Fetching this person" />{/if}
 {:else}
   <div class="flex flex-wrap items-start justify-between gap-4">
     <h1>{person.name}</h1>
-    <div class="flex gap-3">
-      <a class="btn btn-sm" href={`#/people/${person.id}/hours`}>Hours</a>
-      <button class="btn btn-sm" onclick={() => (moving = true)}>Move the hire date</button>
-    </div>
+    <a class="btn btn-sm" href={`#/people/${person.id}/hours`}>Hours</a>
   </div>
-  <p class="quiet mt-1 mb-5">
+  <p class="quiet mt-1">
     {person.code}, {person.team} at {person.site}, {words(person.employmentType).toLowerCase()}, {person.payGroup};
-    hired {day(person.hired)}{person.lastDay ? `, last day ${day(person.lastDay)}` : ''};
-    {person.approver ? `decided by ${person.approver}` : 'nobody decides for them yet'}
+    hired {day(person.hired)}{person.serviceFrom === person.hired
+      ? ''
+      : `, service from ${day(person.serviceFrom)}`}{person.lastDay
+      ? `, last day ${day(person.lastDay)}`
+      : ''};
+    {person.approver ? `decided by ${person.approver}` : 'nobody decides for them yet'}{person.email
+      ? `; ${person.email}`
+      : ''}{person.clockCode ? `; clock code ${person.clockCode}` : ''}
   </p>
+  {#if history.earlierId}
+    <p><a class="underline" href={`#/people/${history.earlierId}`}>The earlier employment</a></p>
+  {/if}
+  {#if history.laterId}
+    <p>
+      <a class="underline" href={`#/people/${history.laterId}`}
+        >They came back: the later employment</a
+      >
+    </p>
+  {/if}
+  <div class="mt-3 mb-5 flex flex-wrap gap-2">
+    <button class="btn btn-sm" onclick={() => (panel = 'MOVE')}
+      >Team, site, pay group, approver</button
+    >
+    <button class="btn btn-sm" onclick={() => (panel = 'HOURS')}>Working time</button>
+    <button class="btn btn-sm" onclick={() => (panel = 'PAUSE')}>Pause</button>
+    <button class="btn btn-sm" onclick={() => (panel = 'DETAILS')}>Details</button>
+    <button class="btn btn-sm" onclick={() => (panel = 'HIRE_DATE')}>Move the hire date</button>
+    <button class="btn btn-sm" onclick={() => (panel = 'LEAVE')}>Leaving and returning</button>
+  </div>
   <h2 class="mb-1">Balances</h2>
   {#if balances === null}
     <Waiting what="Working out balances" />
@@ -81,22 +155,56 @@
   {/if}
   <h2 class="mt-7 mb-1 text-primary">What is up ahead</h2>
   {#if ahead}<AheadList items={ahead} />{:else}<Waiting what="Looking ahead" />{/if}
+  <h2 class="mt-7 mb-1">What changed, and when</h2>
+  <History {person} {history} {takeBack} />
+  {#if own}
+    <OwnPolicies
+      {person}
+      {own}
+      changed={(result) => {
+        own = result;
+        loadFigures(id, asOf.day);
+      }}
+    />
+  {/if}
   <h2 class="mt-7 mb-1">Requests</h2>
   {#if requests && requests.length > 0}
     <RequestTable {requests} />
   {:else}
     <Empty><p>No requests yet.</p></Empty>
   {/if}
-  {#if moving}
+  {#if panel === 'MOVE'}
+    <Move
+      {person}
+      {organisation}
+      close={() => (panel = null)}
+      done={() => changed('Changed from that day on; enrolments follow.')}
+    />
+  {:else if panel === 'HOURS' || panel === 'PAUSE'}
+    <ChangeFrom
+      {person}
+      what={panel}
+      fte={history.ftes.at(-1)?.fte ?? '1'}
+      week={history.schedules.at(-1)?.week ?? ['8', '8', '8', '8', '8', '0', '0']}
+      close={() => (panel = null)}
+      done={() => changed('Changed. Balances follow it.')}
+    />
+  {:else if panel === 'DETAILS'}
+    <Details {person} close={() => (panel = null)} done={() => changed('The details are kept.')} />
+  {:else if panel === 'LEAVE'}
+    <Leave
+      {person}
+      {history}
+      {organisation}
+      close={() => (panel = null)}
+      done={() => changed('Kept. Balances are derived anew.')}
+    />
+  {:else if panel === 'HIRE_DATE'}
     <HireDate
       {person}
-      close={() => (moving = false)}
-      done={(moved) => {
-        person = moved;
-        moving = false;
-        said.say('Moved. Balances are derived anew; closed runs are corrected by the next one.');
-        loadFigures(id, asOf.day);
-      }}
+      close={() => (panel = null)}
+      done={() =>
+        changed('Moved. Balances are derived anew; closed runs are corrected by the next one.')}
     />
   {/if}
 {/if}

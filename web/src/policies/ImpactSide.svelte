@@ -1,7 +1,7 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { Coverage, ImpactRow, Terms, Unit } from '../api/types';
+  import type { Coverage, ImpactRow, ImpactView, Terms, Unit } from '../api/types';
   import Amount from '../common/Amount.svelte';
   import { saveCsv } from '../common/csv';
   import { exactDifference, exactSum } from '../common/decimal';
@@ -24,11 +24,12 @@
     coverage: Coverage;
   } = $props();
 
-  const SIZE = 500;
+  const SIZE = 1000;
   const SHOWN = 50;
 
   let days = $state<string[]>([]);
   let rows = $state<ImpactRow[]>([]);
+  let corrects = $state<ImpactView['corrects']>([]);
   let done = $state(0);
   let people = $state(0);
   let busy = $state(false);
@@ -54,9 +55,9 @@
         );
         people = part.people;
         days = part.days;
+        if (page === 0) corrects = part.corrects;
         found.push(...part.rows);
         done = Math.min(people, (page + 1) * SIZE);
-        if (part.rows.length === 0 && done >= people) break;
       }
       rows = found;
       worked = asked;
@@ -125,6 +126,13 @@
       <strong>{changed} of {rows.length}</strong> balances change. Figures in {unitName(unit)}, as
       forecast today.
     </p>
+    {#each corrects as each (each.payGroup)}
+      <p data-corrects>
+        {each.payGroup}: {each.runs === 1 ? '1 closed run' : `${each.runs} closed runs`} from {day(
+          each.first,
+        )} to {day(each.last)} would be corrected by the next one.
+      </p>
+    {/each}
     {#if rows.length > 0}
       <div class={['mt-1 max-h-96 overflow-auto', stale && 'opacity-50']}>
         <table class="figures">

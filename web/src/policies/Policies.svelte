@@ -1,24 +1,50 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { Policy } from '../api/types';
+  import type { Doubled, Organisation, Policy } from '../api/types';
   import Empty from '../common/Empty.svelte';
   import { day, words } from '../common/format';
   import { listKeys } from '../common/listkeys';
   import ProblemNote from '../common/ProblemNote.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { asOf } from '../frame/asof.svelte';
+  import { coverageWords } from './coverage';
   import { sentence } from './sentence';
 
   let policies = $state<Policy[] | null>(null);
+  let organisation = $state<Organisation | null>(null);
+  let doubled = $state<Doubled[]>([]);
   let problem = $state<Problem | null>(null);
 
   $effect(() => {
-    answer(api.GET('/api/policies')).then(
-      (loaded) => (policies = loaded),
+    Promise.all([answer(api.GET('/api/policies')), answer(api.GET('/api/organisation'))]).then(
+      ([loaded, groups]) => {
+        policies = loaded;
+        organisation = groups;
+      },
       (thrown) => (problem = Problem.of(thrown)),
     );
   });
+
+  $effect(() => {
+    answer(api.GET('/api/policies/doubled', { params: { query: { on: asOf.day } } })).then(
+      (found) => (doubled = found),
+      (thrown) => (problem = Problem.of(thrown)),
+    );
+  });
+
+  const isDraft = (policy: Policy) => policy.versions.every((each) => each.state === 'DRAFT');
+  const groups = $derived([
+    {
+      title: null,
+      policies: (policies ?? []).filter((each) => !each.retired && !isDraft(each)),
+    },
+    {
+      title: 'Drafts',
+      policies: (policies ?? []).filter((each) => !each.retired && isDraft(each)),
+    },
+    { title: 'Retired', policies: (policies ?? []).filter((each) => each.retired) },
+  ]);
 
   function inForce(policy: Policy) {
     return policy.versions.findLast((each) => each.starts !== null && each.starts <= asOf.day);
@@ -45,31 +71,61 @@
     ><p>No policy yet. Write the first one; it stays a draft until you put it in force.</p></Empty
   >
 {:else}
-  <ul class="sheet max-w-5xl divide-y divide-base-300" use:listKeys>
-    {#each policies as policy (policy.id)}
-      {@const current = inForce(policy)}
-      {@const coming = next(policy)}
-      <li class="grid grid-cols-[1fr_auto] gap-x-6 px-4 py-3">
-        <div>
-          <a
-            data-row
-            class="text-lg font-semibold underline decoration-base-content/40"
-            href={`#/policies/${policy.id}`}>{policy.name}</a
-          >
-          <span class="quiet ml-2 text-sm"
-            >{words(policy.kind)}, {policy.paid ? 'paid' : 'unpaid'}, {policy.payrollCode}</span
-          >
-          <p>
-            {sentence(policy, (current ?? coming ?? policy.versions[0]!).terms)}
-          </p>
-        </div>
-        <p class="text-right text-sm">
-          {policy.people} people<br />
-          {#if current}In force since {day(current.starts!)}{:else}Not in force{/if}
-          {#if coming}<br />changes on {day(coming.starts!)}{/if}
-          {#if drafts(policy) > 0}<br /><span class="font-semibold">Draft waiting</span>{/if}
-        </p>
-      </li>
+  {#if doubled.length > 0}
+    <details class="mb-3 max-w-5xl border-l-4 border-accent bg-base-200 px-3 py-1" data-doubled>
+      <summary class="cursor-pointer">
+        {doubled.length === 1 ? '1 person is' : `${doubled.length} people are`} covered twice for the
+        same kind of absence
+      </summary>
+      <ul>
+        {#each doubled as each (`${each.personId} ${each.kind}`)}
+          <li>
+            <a class="underline" href={`#/people/${each.personId}`}>{each.person}</a>: {each.policies.join(
+              ' and ',
+            )}
+          </li>
+        {/each}
+      </ul>
+    </details>
+  {/if}
+  <div use:listKeys>
+    {#each groups.filter((each) => each.policies.length > 0) as group (group.title)}
+      {#if group.title}<h2 class="mt-6 mb-1">{group.title}</h2>{/if}
+      <ul class="sheet max-w-5xl divide-y divide-base-300">
+        {#each group.policies as policy (policy.id)}
+          {@const current = inForce(policy)}
+          {@const coming = next(policy)}
+          <li class="grid grid-cols-[1fr_auto] gap-x-6 px-4 py-3">
+            <div>
+              <a
+                data-row
+                class="text-lg font-semibold underline decoration-base-content/40"
+                href={`#/policies/${policy.id}`}>{policy.name}</a
+              >
+              <span class="quiet ml-2 text-sm"
+                >{words(policy.kind)}, {policy.paid ? 'paid' : 'unpaid'}, {policy.payrollCode}</span
+              >
+              <p>
+                {sentence(policy, (current ?? coming ?? policy.versions[0]!).terms)}
+              </p>
+            </div>
+            <p class="max-w-56 text-right text-sm">
+              {#if policy.retired}
+                Retired after {day(policy.retired)}
+              {:else}
+                {#if organisation && policy.coverage}For {coverageWords(
+                    policy.coverage,
+                    organisation,
+                  )}:
+                {/if}{policy.people} people<br />
+                {#if current}In force since {day(current.starts!)}{:else}Not in force{/if}
+                {#if coming}<br />changes on {day(coming.starts!)}{/if}
+                {#if drafts(policy) > 0}<br /><span class="font-semibold">Draft waiting</span>{/if}
+              {/if}
+            </p>
+          </li>
+        {/each}
+      </ul>
     {/each}
-  </ul>
+  </div>
 {/if}

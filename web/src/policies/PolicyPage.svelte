@@ -1,16 +1,21 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { Policy, PolicyVersion, RuleConflict, Terms } from '../api/types';
+  import type { Organisation, Policy, PolicyVersion, RuleConflict, Terms } from '../api/types';
   import { day, words } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { road } from '../frame/road.svelte';
+  import { coverageWords } from './coverage';
   import PutInForce from './PutInForce.svelte';
+  import Retire from './Retire.svelte';
   import SampleSide from './SampleSide.svelte';
   import { sentence } from './sentence';
   import Sentences from './Sentences.svelte';
+  import Settings from './Settings.svelte';
+  import Versions from './Versions.svelte';
+  import WhoIsCovered from './WhoIsCovered.svelte';
 
   let { params }: { params: { id: string } } = $props();
 
@@ -20,6 +25,8 @@
   let typing = $state<Problem | null>(null);
   let conflicts = $state<RuleConflict[]>([]);
   let busy = $state(false);
+  let organisation = $state<Organisation | null>(null);
+  let panel = $state<'SETTINGS' | 'COVERAGE' | 'RETIRE' | null>(null);
 
   const id = $derived(Number(params.id));
 
@@ -33,6 +40,29 @@
       problem = Problem.of(thrown);
     });
   });
+
+  $effect(() => {
+    answer(api.GET('/api/organisation')).then((loaded) => (organisation = loaded));
+  });
+
+  function settled(changed: Policy, words: string) {
+    panel = null;
+    policy = changed;
+    said.say(words);
+  }
+
+  function discard() {
+    const { id: versionId, edits } = draft!;
+    return attempt(
+      () =>
+        answer(
+          api.DELETE('/api/policies/{id}/versions/{versionId}', {
+            params: { path: { id, versionId }, query: { seenEdits: edits } },
+          }),
+        ),
+      'The draft is thrown away. What is in force stays as it is.',
+    );
+  }
 
   async function attempt(work: () => Promise<Policy>, done: string) {
     busy = true;
@@ -85,11 +115,31 @@
   <ProblemNote {problem} />
   {#if !problem}<Waiting what="Fetching the policy" />{/if}
 {:else}
-  <h1>{policy.name}</h1>
+  <div class="flex flex-wrap items-start justify-between gap-3">
+    <h1>{policy.name}</h1>
+    <div class="flex flex-wrap gap-2">
+      <button class="btn btn-sm" onclick={() => (panel = 'SETTINGS')}>Name and request rules</button
+      >
+      {#if inForce.length > 0 && !policy.retired}
+        <button class="btn btn-sm" onclick={() => (panel = 'COVERAGE')}>Who is covered</button>
+      {/if}
+      <a class="btn btn-sm" href={`#/balances/openings?policy=${policy.id}`}>Opening balances</a>
+      <a class="btn btn-sm" href={`#/policies/new?copy=${policy.id}`}>Duplicate</a>
+      {#if inForce.length > 0}
+        <button class="btn btn-sm" onclick={() => (panel = 'RETIRE')}
+          >{policy.retired ? 'Bring it back' : 'Retire'}</button
+        >
+      {/if}
+    </div>
+  </div>
   <p class="quiet mb-4">
     {words(policy.kind)}, in {policy.unit.toLowerCase()}, {policy.paid ? 'paid' : 'unpaid'}, payroll
     code
-    {policy.payrollCode}; {policy.people} people enrolled
+    {policy.payrollCode};
+    {#if policy.retired}retired after {day(policy.retired)}{:else if organisation}covers {coverageWords(
+        policy.coverage,
+        organisation,
+      )}, {policy.people} people enrolled{/if}
   </p>
   {#each inForce as version (version.id)}
     <section class="mb-4 border-l-4 border-secondary pl-4 dark:border-info">
@@ -117,6 +167,11 @@
           <div class="mt-4"><ProblemNote {problem} /></div>
           <div class="mt-3">
             <button class="btn" disabled={busy || !changed} onclick={save}>Save the draft</button>
+            {#if policy.versions.length > 1}
+              <button class="btn ml-2 btn-ghost" disabled={busy} onclick={discard}
+                >Throw it away</button
+              >
+            {/if}
           </div>
           <PutInForce
             {policy}
@@ -134,6 +189,7 @@
           unit={policy.unit}
           benefitYear={policy.benefitYear}
           rules={policy.rules}
+          policyId={policy.id}
           bind:problem={typing}
           bind:conflicts
         />
@@ -141,5 +197,27 @@
     </section>
   {:else}
     <ProblemNote {problem} />
+  {/if}
+  {#if policy.versions.length > 1}<Versions {policy} />{/if}
+  {#if panel === 'SETTINGS'}
+    <Settings
+      {policy}
+      close={() => (panel = null)}
+      done={(changed) => settled(changed, 'Kept. Requests from now on follow it.')}
+    />
+  {:else if panel === 'COVERAGE' && organisation}
+    <WhoIsCovered
+      {policy}
+      {organisation}
+      close={() => (panel = null)}
+      done={(changed) => settled(changed, 'Covered from that day on.')}
+    />
+  {:else if panel === 'RETIRE'}
+    <Retire
+      {policy}
+      close={() => (panel = null)}
+      done={(changed) =>
+        settled(changed, changed.retired ? 'Retired. It can be brought back.' : 'It is back.')}
+    />
   {/if}
 {/if}

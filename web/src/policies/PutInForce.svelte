@@ -1,11 +1,15 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { Coverage, Organisation, Policy, PolicyVersion } from '../api/types';
   import { longDay } from '../common/format';
   import ImpactSide from './ImpactSide.svelte';
+  import { latest } from '../common/latest';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { session } from '../frame/session.svelte';
+  import CoverageChoice from './CoverageChoice.svelte';
+  import { EVERYBODY } from './coverage';
 
   let {
     policy,
@@ -19,12 +23,10 @@
     done: (policy: Policy) => void;
   } = $props();
 
-  type EmploymentType = NonNullable<Coverage['types']>[number];
-
   let from = $state(session.current.today);
-  let by = $state<Coverage['by']>('TEAM');
-  let id = $state('');
-  let type = $state<EmploymentType>('HOURLY');
+  let coverage = $state<Coverage>(
+    untrack(() => structuredClone($state.snapshot(policy.coverage) as Coverage) ?? EVERYBODY),
+  );
   let organisation = $state<Organisation | null>(null);
   let covered = $state<{ people: number; names: string[] } | null>(null);
   let reason = $state('');
@@ -35,16 +37,13 @@
     answer(api.GET('/api/organisation')).then((loaded) => (organisation = loaded));
   });
 
-  const coverage: Coverage = $derived({
-    by,
-    ids: id === '' ? [] : [Number(id)],
-    types: [type],
-  });
-  const choices = $derived((by === 'TEAM' ? organisation?.teams : organisation?.sites) ?? []);
+  const ask = latest<{ people: number; names: string[] }>();
 
   $effect(() => {
     if (!from) return;
-    answer(api.POST('/api/policies/coverage', { body: { from, coverage } })).then(
+    const body = { from, coverage: $state.snapshot(coverage) as Coverage };
+    ask(
+      answer(api.POST('/api/policies/coverage', { body })),
       (found) => (covered = found),
       (thrown) => (problem = Problem.of(thrown)),
     );
@@ -77,26 +76,9 @@
       >from <input type="date" class="input w-40" name="from" bind:value={from} /></label
     >
     for
-    <select class="select w-44" aria-label="Covers" bind:value={by} onchange={() => (id = '')}>
-      <option value="TEAM">a team</option>
-      <option value="SITE">a site</option>
-      <option value="EMPLOYMENT_TYPE">a kind of employment</option>
-      <option value="EVERYBODY">everybody</option>
-    </select>
-    {#if by === 'TEAM' || by === 'SITE'}
-      <select class="select w-48" aria-label="Which" bind:value={id}>
-        <option value="">choose</option>
-        {#each choices as choice (choice.id)}
-          <option value={String(choice.id)}>{choice.name}</option>
-        {/each}
-      </select>
-    {:else if by === 'EMPLOYMENT_TYPE'}
-      <select class="select w-40" aria-label="Which" bind:value={type}>
-        <option value="HOURLY">hourly</option>
-        <option value="SALARIED">salaried</option>
-        <option value="SEASONAL">seasonal</option>
-      </select>
-    {/if}
+  </div>
+  <div class="mt-2">
+    {#if organisation}<CoverageChoice bind:coverage {organisation} />{/if}
   </div>
   {#if covered}
     <p class="mt-2" title={covered.names.join(', ')}>

@@ -4,13 +4,16 @@
   import type { Rehearsed, RequestRules, RuleConflict, Terms, Unit } from '../api/types';
   import Amount from '../common/Amount.svelte';
   import { amount, day, daysBetween, kindName, unitName } from '../common/format';
+  import { latest } from '../common/latest';
   import { session } from '../frame/session.svelte';
+  import PersonPicker from '../people/PersonPicker.svelte';
 
   let {
     terms,
     unit,
     benefitYear,
     rules,
+    policyId = null,
     problem = $bindable(),
     conflicts = $bindable(),
   }: {
@@ -18,25 +21,35 @@
     unit: Unit;
     benefitYear: string;
     rules: RequestRules;
+    /** The policy that is changed, null for one that is not kept yet. */
+    policyId?: number | null;
     problem: Problem | null;
     conflicts: RuleConflict[];
   } = $props();
 
   let hired = $state(session.current.today);
   let hoursADay = $state('8');
+  let personId = $state<number | null>(null);
   let rehearsed = $state<Rehearsed | null>(null);
+  const ask = latest<Rehearsed>();
 
   $effect(() => {
     const body = {
       unit,
       benefitYear,
       terms: $state.snapshot(terms) as Terms,
-      hired,
-      hoursADay,
       rules: $state.snapshot(rules) as RequestRules,
     };
+    void [hired, hoursADay, personId];
     const timer = window.setTimeout(() => {
-      answer(api.POST('/api/policies/rehearsal', { body })).then(
+      ask(
+        answer(
+          personId === null
+            ? api.POST('/api/policies/rehearsal', { body: { ...body, hired, hoursADay } })
+            : api.POST('/api/policies/rehearsal/person', {
+                body: { ...body, personId, policyId },
+              }),
+        ),
         (result) => {
           rehearsed = result;
           conflicts = result.conflicts;
@@ -53,10 +66,14 @@
 
   function path(result: Rehearsed): string {
     const days = daysBetween(result.from, result.through);
-    const highest = Math.max(1, ...result.lines.map((line) => Number(line.balance)));
+    const highest = Math.max(
+      1,
+      Number(result.opening),
+      ...result.lines.map((line) => Number(line.balance)),
+    );
     const y = (value: number) => 8 + (1 - value / highest) * (HEIGHT - 12);
     const x = (iso: string) => (daysBetween(result.from, iso) / days) * WIDTH;
-    return `M0 ${y(0)}${result.lines
+    return `M0 ${y(Number(result.opening))}${result.lines
       .map((line) => `H${x(line.on).toFixed(1)}V${y(Number(line.balance)).toFixed(1)}`)
       .join('')}H${WIDTH}`;
   }
@@ -64,7 +81,16 @@
 
 <aside class="sheet self-start border-t-4 border-t-primary p-4">
   <h2>Two years under these words</h2>
-  <p class="mt-1">
+  <div class="mt-1 flex items-start gap-2">
+    <span class="mt-1">Of</span>
+    <PersonPicker
+      bind:chosen={personId}
+      name={null}
+      label="A real person"
+      nobody="a sample person"
+    />
+  </div>
+  <p class="mt-1" hidden={personId !== null}>
     Somebody hired on
     <input
       type="date"

@@ -1,13 +1,15 @@
 import type { Policy, Terms } from '../api/types';
 import { unitName } from '../common/format';
 
-function time(of: { count: number; in: 'DAYS' | 'MONTHS' }): string {
+/** 45 days */
+export function timeWords(of: { count: number; in: 'DAYS' | 'MONTHS' }): string {
   return `${of.count} ${of.in.toLowerCase()}`;
 }
 
 const PERIODS = { PAY_PERIOD: 'pay period', MONTH: 'month', DAY: 'day' };
 
-function earning(terms: Terms, unit: string): string {
+/** How time is earned, in few words. */
+export function earningWords(terms: Terms, unit: string): string {
   const { method, amount, forEvery, every, perYear } = terms.earning;
   switch (method) {
     case 'UPFRONT':
@@ -27,13 +29,13 @@ function earning(terms: Terms, unit: string): string {
 export function sentence(policy: Policy, terms: Terms): string {
   const unit = unitName(policy.unit);
   const parts = [
-    earning(terms, unit),
+    earningWords(terms, unit),
     terms.balanceLimit !== null && `at most ${terms.balanceLimit} held`,
     terms.usedPerYearLimit !== null && `at most ${terms.usedPerYearLimit} used a year`,
-    terms.waitToUse !== null && `usable after ${time(terms.waitToUse)}`,
+    terms.waitToUse !== null && `usable after ${timeWords(terms.waitToUse)}`,
     terms.carry !== null &&
       (terms.carry === '0' ? 'nothing carried over' : `up to ${terms.carry} carried over`),
-    terms.creditsUsable !== null && `each credit usable for ${time(terms.creditsUsable)}`,
+    terms.creditsUsable !== null && `each credit usable for ${timeWords(terms.creditsUsable)}`,
   ].filter(Boolean);
   const text = parts.join(', ');
   return `${text.charAt(0).toUpperCase()}${text.slice(1)}.`;

@@ -1,5 +1,19 @@
 import type { NewPolicy, Terms } from '../api/types';
 
+export const KINDS: NewPolicy['kind'][] = [
+  'VACATION',
+  'SICK',
+  'PERSONAL',
+  'VOLUNTEERING',
+  'TRAINING',
+  'BEREAVEMENT',
+  'TIME_IN_LIEU',
+  'HOLIDAY',
+  'UNPAID',
+  'UNEXPLAINED_ABSENCE',
+  'OTHER',
+];
+
 export const EMPTY: Terms = {
   earning: {
     method: 'NONE',

@@ -1,6 +1,7 @@
 package upahead.server.impact;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -18,8 +19,12 @@ import upahead.core.quantity.Amount;
 import upahead.server.balances.Accounts;
 import upahead.server.balances.Outlook;
 import upahead.server.balances.PersonAccount;
+import upahead.server.changes.LateChanges;
 import upahead.server.clock.MovableClock;
+import upahead.server.impact.ImpactView.ClosedPeriods;
 import upahead.server.impact.ImpactView.ImpactRow;
+import upahead.server.people.Organisation;
+import upahead.server.people.PayGroup;
 import upahead.server.people.Person;
 import upahead.server.policies.Coverage;
 import upahead.server.policies.Enrolments;
@@ -40,13 +45,24 @@ public class Impact {
     private final Policies policies;
     private final Enrolments enrolments;
     private final Exceptions exceptions;
+    private final Organisation organisation;
+    private final LateChanges changes;
     private final MovableClock clock;
 
-    Impact(Accounts accounts, Policies policies, Enrolments enrolments, Exceptions exceptions, MovableClock clock) {
+    Impact(
+            Accounts accounts,
+            Policies policies,
+            Enrolments enrolments,
+            Exceptions exceptions,
+            Organisation organisation,
+            LateChanges changes,
+            MovableClock clock) {
         this.accounts = accounts;
         this.policies = policies;
         this.enrolments = enrolments;
         this.exceptions = exceptions;
+        this.organisation = organisation;
+        this.changes = changes;
         this.clock = clock;
     }
 
@@ -93,7 +109,24 @@ public class Impact {
                                 own.getOrDefault(account.person().id(), List.of()), policyId, other),
                         days))
                 .toList();
-        return new ImpactView(all.size(), days, rows);
+        return new ImpactView(all.size(), days, page == 0 ? corrects(all, from) : List.of(), rows);
+    }
+
+    private List<ClosedPeriods> corrects(List<Person> covered, LocalDate from) {
+        List<ClosedPeriods> corrected = new ArrayList<>();
+        for (PayGroup group :
+                organisation.payGroupsOf(covered.stream().map(Person::id).toList())) {
+            changes.closedThroughIn(group.id())
+                    .filter(closed -> !from.isAfter(closed))
+                    .ifPresent(closed -> {
+                        DateSpan first = group.calendar().periodOf(from);
+                        int runs = (int) group.calendar()
+                                .periodsTouching(new DateSpan(first.first(), closed))
+                                .count();
+                        corrected.add(new ClosedPeriods(group.name(), runs, first.first(), closed));
+                    });
+        }
+        return corrected;
     }
 
     /** For a benefit year of hire anniversaries, the calendar year's end stands for everybody's own. */

@@ -5,12 +5,16 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
+import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
+import upahead.core.quantity.Unit;
 import upahead.server.policies.Coverage;
+import upahead.server.policies.RequestRules;
+import upahead.server.policies.SampleRehearsal.Rehearsed;
 import upahead.server.policies.TermsDocument;
 
 /** What a draft would change. */
@@ -23,10 +27,36 @@ class ImpactController {
             @NotNull(message = "please choose the first day") LocalDate from,
             @NotNull @Valid Coverage coverage) {}
 
-    private final Impact impact;
+    /**
+     * The text of a policy and a person to rehearse it with.
+     *
+     * @param policyId null for a policy that is not kept yet
+     */
+    record PersonQuestion(
+            long personId,
+            @Nullable Long policyId,
+            @NotNull Unit unit,
+            @NotNull String benefitYear,
+            @NotNull @Valid TermsDocument terms,
+            @Nullable @Valid RequestRules rules) {}
 
-    ImpactController(Impact impact) {
+    private final Impact impact;
+    private final RealPerson realPerson;
+
+    ImpactController(Impact impact, RealPerson realPerson) {
         this.impact = impact;
+        this.realPerson = realPerson;
+    }
+
+    @PostMapping("/api/policies/rehearsal/person")
+    Rehearsed rehearse(@Valid @RequestBody PersonQuestion question) {
+        return realPerson.rehearse(new RealPerson.Question(
+                question.personId(),
+                question.policyId(),
+                question.unit(),
+                question.benefitYear(),
+                question.terms(),
+                question.rules()));
     }
 
     @PostMapping("/api/policies/{id}/impact")

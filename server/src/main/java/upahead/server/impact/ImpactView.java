@@ -9,9 +9,18 @@ import upahead.core.quantity.Amount;
  *
  * @param people how many it covers altogether
  * @param days on which balances are compared: the draft's first day, the last of that benefit year, and a year on
+ * @param corrects the closed periods whose figures the next runs would correct
  * @param rows of the people of this part
  */
-public record ImpactView(int people, List<LocalDate> days, List<ImpactRow> rows) {
+public record ImpactView(int people, List<LocalDate> days, List<ClosedPeriods> corrects, List<ImpactRow> rows) {
+
+    /**
+     * Closed runs of a pay group that posted something from the draft's first day on.
+     *
+     * @param first the first day of the earliest
+     * @param last the last day of the newest
+     */
+    public record ClosedPeriods(String payGroup, int runs, LocalDate first, LocalDate last) {}
 
     /**
      * One person's balances under both sets of rules.

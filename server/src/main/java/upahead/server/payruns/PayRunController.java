@@ -2,12 +2,15 @@ package upahead.server.payruns;
 
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -17,6 +20,7 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import upahead.server.hours.HoursImport;
@@ -34,6 +38,9 @@ class PayRunController {
                     @Size(max = 400, message = "the reason has at most 400 characters")
                     String reason) {}
 
+    /** The pay group that begins, and a day of its first period. */
+    record FirstRun(long payGroupId, @NotNull(message = "please choose a day of the first period") LocalDate day) {}
+
     private final PayRuns runs;
     private final HoursImport hours;
     private final HandOver handOver;
@@ -47,6 +54,14 @@ class PayRunController {
     @GetMapping
     List<PayRun> ofGroup(@RequestParam long payGroupId) {
         return runs.ofGroup(payGroupId);
+    }
+
+    /** Begins the first run of a pay group, with the period that contains the day. */
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    List<PayRun> begin(@Valid @RequestBody FirstRun first) {
+        runs.begin(first.payGroupId(), first.day());
+        return runs.ofGroup(first.payGroupId());
     }
 
     @GetMapping("/{id}")

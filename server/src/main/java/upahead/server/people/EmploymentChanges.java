@@ -53,6 +53,24 @@ public class EmploymentChanges {
     }
 
     /**
+     * Changes full-time equivalent and schedule from a date on, both or neither.
+     *
+     * @param fte null to leave it
+     * @param week null to leave it
+     * @throws Refusal as the changes themselves do
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void change(long personId, LocalDate from, Amount fte, List<Amount> week) {
+        if (fte != null) {
+            changeFte(personId, from, fte);
+        }
+        if (week != null) {
+            changeSchedule(personId, from, week);
+        }
+    }
+
+    /**
      * Changes the weekly schedule from a date on.
      *
      * @param week scheduled hours from Monday to Sunday

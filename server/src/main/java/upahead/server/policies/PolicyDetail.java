@@ -32,6 +32,12 @@ public record PolicyDetail(
         int people,
         List<PolicyVersion> versions) {
 
+    /** This policy with other versions. */
+    public PolicyDetail withVersions(List<PolicyVersion> others) {
+        return new PolicyDetail(
+                id, name, kind, unit, paid, payrollCode, benefitYear, rules, coverage, retired, edits, people, others);
+    }
+
     PolicySettings settings() {
         return new PolicySettings(name, kind, paid, payrollCode, rules);
     }

@@ -11,10 +11,10 @@ import upahead.core.quantity.Rounding;
 import upahead.core.quantity.Unit;
 
 /** Rules of a policy that do not go together, each with the field in which it is best mended. */
-final class RuleConflicts {
+public final class RuleConflicts {
 
     /** Something to look at while writing. */
-    record RuleConflict(String field, String message) {}
+    public record RuleConflict(String field, String message) {}
 
     private static final Map<Rule, String> FIELDS = Map.of(
             Rule.EARNING, "terms.earning.amount",
@@ -29,7 +29,10 @@ final class RuleConflicts {
 
     private RuleConflicts() {}
 
-    static List<RuleConflict> of(Unit unit, String benefitYear, TermsDocument document, RequestRules rules) {
+    /**
+     * @param rules for requests, null where they are not to be looked at
+     */
+    public static List<RuleConflict> of(Unit unit, String benefitYear, TermsDocument document, RequestRules rules) {
         Terms terms = document.toTerms();
         List<RuleConflict> found = new ArrayList<>();
         Contradictions.in(MonthDays.benefitYear(benefitYear), terms)

@@ -56,6 +56,7 @@ public class SampleRehearsal {
      * @param earned over the two years
      * @param withheld over the two years
      * @param lapsed over the two years
+     * @param opening the balance before the first of the days
      * @param conflicts rules that do not go together
      */
     public record Rehearsed(
@@ -65,6 +66,7 @@ public class SampleRehearsal {
             Amount earned,
             Amount withheld,
             Amount lapsed,
+            Amount opening,
             Amount closing,
             List<SampleLine> lines,
             List<RuleConflict> conflicts) {}
@@ -87,21 +89,30 @@ public class SampleRehearsal {
                 PayCalendar.standard(sample.hired()),
                 HolidayCalendar.NONE,
                 new Facts(work, WorkLog.EMPTY, List.of(), List.of(), List.of()));
-        Ledger ledger = Derivation.derive(account, through);
-        return new Rehearsed(
-                sample.hired(),
-                through,
-                ledger.useBegins(sample.hired()).orElse(sample.hired()),
-                total(ledger, LineKind.EARNED),
-                Amount.sum(ledger.lines().stream().map(LedgerLine::withheld).toList()),
-                total(ledger, LineKind.LAPSED).negated(),
-                ledger.balance(through),
-                ledger.lines().stream().map(SampleRehearsal::line).toList(),
+        return rehearsed(
+                Derivation.derive(account, through),
+                new DateSpan(sample.hired(), through),
                 RuleConflicts.of(sample.unit(), sample.benefitYear(), sample.terms(), sample.rules()));
     }
 
-    private static Amount total(Ledger ledger, LineKind kind) {
-        return Amount.sum(ledger.lines().stream()
+    /** What a ledger says about some days. */
+    public static Rehearsed rehearsed(Ledger ledger, DateSpan days, List<RuleConflict> conflicts) {
+        List<LedgerLine> lines = ledger.linesWithin(days);
+        return new Rehearsed(
+                days.first(),
+                days.last(),
+                ledger.useBegins(days.first()).orElse(days.first()),
+                total(lines, LineKind.EARNED),
+                Amount.sum(lines.stream().map(LedgerLine::withheld).toList()),
+                total(lines, LineKind.LAPSED).negated(),
+                ledger.balance(days.first().minusDays(1)),
+                ledger.balance(days.last()),
+                lines.stream().map(SampleRehearsal::line).toList(),
+                conflicts);
+    }
+
+    private static Amount total(List<LedgerLine> lines, LineKind kind) {
+        return Amount.sum(lines.stream()
                 .filter(line -> line.kind() == kind)
                 .map(LedgerLine::amount)
                 .toList());

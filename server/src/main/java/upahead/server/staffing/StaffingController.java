@@ -49,15 +49,16 @@ class StaffingController {
         }
     }
 
-    /** A full-time equivalent from a day on. */
-    record FteForm(
+    /**
+     * Full-time equivalent and weekly schedule from a day on.
+     *
+     * @param fte null to leave it
+     * @param week null to leave it
+     */
+    record WorkingTimeForm(
             @NotNull(message = "please choose the first day") LocalDate from,
-            @NotNull(message = "please give the full-time equivalent") Amount fte) {}
-
-    /** A weekly schedule from a day on. */
-    record ScheduleForm(
-            @NotNull(message = "please choose the first day") LocalDate from,
-            @NotNull List<@NotNull(message = "please give the hours of each day") Amount> week) {}
+            @Nullable Amount fte,
+            @Nullable List<@NotNull(message = "please give the hours of each day") Amount> week) {}
 
     /** Days in which nothing is earned by time and nothing is scheduled. */
     record PauseForm(
@@ -110,15 +111,9 @@ class StaffingController {
         return people.get(personId);
     }
 
-    @PutMapping("/{personId}/fte")
-    Person changeFte(@PathVariable long personId, @Valid @RequestBody FteForm form) {
-        employments.changeFte(personId, form.from(), form.fte());
-        return people.get(personId);
-    }
-
-    @PutMapping("/{personId}/schedule")
-    Person changeSchedule(@PathVariable long personId, @Valid @RequestBody ScheduleForm form) {
-        employments.changeSchedule(personId, form.from(), form.week());
+    @PutMapping("/{personId}/working-time")
+    Person changeWorkingTime(@PathVariable long personId, @Valid @RequestBody WorkingTimeForm form) {
+        employments.change(personId, form.from(), form.fte(), form.week());
         return people.get(personId);
     }
 

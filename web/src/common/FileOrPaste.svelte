@@ -1,0 +1,38 @@
+<script lang="ts">
+  let { chosen, what }: { chosen: (file: File) => void; what: string } = $props();
+
+  let pasted = $state('');
+
+  function takePasted() {
+    chosen(new File([pasted], 'pasted.csv', { type: 'text/csv' }));
+  }
+</script>
+
+<div class="grid gap-4 md:grid-cols-2">
+  <label class="block">
+    <span class="block font-semibold">A CSV file</span>
+    <input
+      type="file"
+      accept=".csv,.txt,text/csv"
+      class="file-input mt-1 w-full max-w-sm"
+      aria-label={`File of ${what}`}
+      onchange={(event) => {
+        const file = event.currentTarget.files?.[0];
+        if (file) chosen(file);
+      }}
+    />
+  </label>
+  <div>
+    <label class="block">
+      <span class="block font-semibold">Or cells pasted from a spreadsheet, headings first</span>
+      <textarea
+        class="textarea mt-1 w-full font-mono text-sm"
+        rows="3"
+        aria-label={`Pasted ${what}`}
+        bind:value={pasted}></textarea>
+    </label>
+    <button class="btn mt-1 btn-sm" disabled={pasted.trim() === ''} onclick={takePasted}
+      >Look at what was pasted</button
+    >
+  </div>
+</div>

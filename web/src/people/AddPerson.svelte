@@ -1,0 +1,94 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { Organisation, StarterForm } from '../api/types';
+  import Empty from '../common/Empty.svelte';
+  import { policiesCounted as policies } from '../common/format';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import { said } from '../common/said.svelte';
+  import Waiting from '../common/Waiting.svelte';
+  import { session } from '../frame/session.svelte';
+  import { figure, starter } from './employment';
+  import StarterFields from './StarterFields.svelte';
+
+  const FIELDS = [
+    'code',
+    'name',
+    'email',
+    'clockCode',
+    'hired',
+    'serviceFrom',
+    'lastDay',
+    'fte',
+    'week',
+    'approverId',
+  ];
+
+  let organisation = $state<Organisation | null>(null);
+  let form = $state<StarterForm | null>(null);
+  let problem = $state<Problem | null>(null);
+  let busy = $state(false);
+
+  $effect(() => {
+    answer(api.GET('/api/organisation')).then((loaded) => {
+      organisation = loaded;
+      const [site, team, group] = [loaded.sites[0], loaded.teams[0], loaded.payGroups[0]];
+      if (site && team && group) {
+        form = starter(
+          {
+            siteId: site.id,
+            teamId: team.id,
+            employmentType: 'HOURLY',
+            payGroupId: group.id,
+            approverId: null,
+          },
+          session.current.today,
+        );
+      }
+    });
+  });
+
+  async function add(event: SubmitEvent) {
+    event.preventDefault();
+    if (!form) return;
+    busy = true;
+    problem = null;
+    try {
+      const typed = $state.snapshot(form) as StarterForm;
+      const added = await answer(
+        api.POST('/api/people', {
+          body: { ...typed, week: typed.week.map(figure), fte: figure(typed.fte) },
+        }),
+      );
+      said.say(`${added.person.name} is here, enrolled in ${policies(added.enrolments.length)}.`);
+      push(`/people/${added.person.id}`);
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<h1 class="mb-4">Add somebody</h1>
+{#if organisation === null}
+  <Waiting what="Fetching sites and teams" />
+{:else if form === null}
+  <Empty>
+    <p>
+      First there must be a site, a team and a pay group:
+      <a class="underline" href="#/people/organisation">add them here</a>.
+    </p>
+  </Empty>
+{:else}
+  <form class="max-w-5xl" onsubmit={add}>
+    <StarterFields bind:form {organisation} {problem} />
+    <div class="mt-5"><ProblemNote {problem} besides={FIELDS} /></div>
+    <div class="mt-4 flex gap-3">
+      <button class="btn btn-primary" disabled={busy}>Add</button>
+      <a class="btn btn-ghost" href="#/people">Back to the directory</a>
+    </div>
+    <p class="quiet mt-2">Every policy in force that covers them enrols them by itself.</p>
+  </form>
+{/if}

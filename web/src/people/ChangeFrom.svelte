@@ -1,0 +1,120 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { Person } from '../api/types';
+  import Field from '../common/Field.svelte';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import SidePanel from '../common/SidePanel.svelte';
+  import { session } from '../frame/session.svelte';
+  import { figure } from './employment';
+  import WeekFields from './WeekFields.svelte';
+
+  let {
+    person,
+    what,
+    fte: fteBefore,
+    week: weekBefore,
+    done,
+    close,
+  }: {
+    person: Person;
+    what: 'HOURS' | 'PAUSE';
+    fte: string;
+    week: string[];
+    done: (person: Person) => void;
+    close: () => void;
+  } = $props();
+
+  let from = $state(session.current.today);
+  let to = $state('');
+  let reason = $state('');
+  let fte = $state(untrack(() => fteBefore));
+  let week = $state(untrack(() => [...weekBefore]));
+  let problem = $state<Problem | null>(null);
+  let busy = $state(false);
+
+  const path = { path: { personId: untrack(() => person.id) } };
+  const fteChanges = $derived(Number(figure(fte)) !== Number(fteBefore));
+  const weekChanges = $derived(
+    week.some((hours, at) => Number(figure(hours)) !== Number(weekBefore[at])),
+  );
+  const nothing = $derived(what === 'HOURS' ? !fteChanges && !weekChanges : !to || !reason.trim());
+
+  async function change(event: SubmitEvent) {
+    event.preventDefault();
+    busy = true;
+    problem = null;
+    try {
+      let changed = person;
+      if (what === 'PAUSE') {
+        changed = await answer(
+          api.POST('/api/people/{personId}/pauses', { params: path, body: { from, to, reason } }),
+        );
+      } else {
+        changed = await answer(
+          api.PUT('/api/people/{personId}/working-time', {
+            params: path,
+            body: {
+              from,
+              fte: fteChanges ? figure(fte) : null,
+              week: weekChanges ? week.map(figure) : null,
+            },
+          }),
+        );
+      }
+      done(changed);
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<SidePanel
+  title={what === 'PAUSE' ? `A pause of ${person.name}` : `Working time of ${person.name}`}
+  {close}
+>
+  <form class="space-y-4" onsubmit={change}>
+    {#if what === 'PAUSE'}
+      <p>
+        In a pause, such as unpaid leave or a seasonal break, nothing is earned by time and nothing
+        is scheduled. What was earned before stays.
+      </p>
+    {/if}
+    <div class="flex gap-4">
+      <Field label={what === 'PAUSE' ? 'First day' : 'From'} field="from" {problem}>
+        <input class="input w-44" type="date" name="from" bind:value={from} />
+      </Field>
+      {#if what === 'PAUSE'}
+        <Field label="Last day" field="to" {problem}>
+          <input class="input w-44" type="date" name="to" bind:value={to} />
+        </Field>
+      {/if}
+    </div>
+    {#if what === 'PAUSE'}
+      <Field label="Why" field="reason" {problem}>
+        <input class="input w-full" name="reason" bind:value={reason} />
+      </Field>
+    {:else}
+      <Field label="FTE" field="fte" {problem}>
+        <input class="input w-24" inputmode="decimal" name="fte" bind:value={fte} />
+      </Field>
+      <WeekFields bind:week {problem} />
+      <p class="quiet">
+        Leave already approved keeps the hours it was approved with. Shares earned by time follow
+        the FTE from that day on.
+      </p>
+    {/if}
+    {#if from && from < session.current.today}
+      <p class="border-l-4 border-accent bg-base-200 px-3 py-1">
+        That day is in the past. What closed runs posted since is corrected by the next one.
+      </p>
+    {/if}
+    <ProblemNote {problem} besides={['from', 'to', 'reason', 'fte', 'week']} />
+    <button class="btn btn-primary" disabled={busy || !from || nothing}
+      >{what === 'PAUSE' ? 'Set the pause' : 'Change it from then on'}</button
+    >
+  </form>
+</SidePanel>

@@ -1,0 +1,274 @@
+<script lang="ts">
+  import { onDestroy } from 'svelte';
+  import { answer, api, fileBody } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { ColumnMatch, PeoplePreview } from '../api/types';
+  import FileOrPaste from '../common/FileOrPaste.svelte';
+  import { counted, words } from '../common/format';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import { session } from '../frame/session.svelte';
+
+  const ASK_EVERY = 400;
+
+  let file = $state<File | null>(null);
+  let preview = $state<PeoplePreview | null>(null);
+  let taken = $state<PeoplePreview | null>(null);
+  let columns = $state<Record<string, string> | null>(null);
+  let order = $state<'DAY_FIRST' | 'MONTH_FIRST' | null>(null);
+  let changesFrom = $state(session.current.today);
+  let problem = $state<Problem | null>(null);
+  let busy = $state(false);
+  let step = $state<{ what: string; done: number; of: number } | null>(null);
+  let timer: number | undefined;
+
+  function reading(token: string | null) {
+    return {
+      columns:
+        columns === null
+          ? null
+          : Object.entries(columns)
+              .filter(([, heading]) => heading !== '')
+              .map(([column, heading]) => ({ column, heading })),
+      order,
+      changesFrom,
+      token,
+    };
+  }
+
+  async function look() {
+    if (!file) return;
+    busy = true;
+    problem = null;
+    taken = null;
+    try {
+      preview = await answer(
+        api.POST(
+          '/api/people/import/preview',
+          fileBody(file, { name: 'reading', value: reading(null) }),
+        ),
+      );
+      columns = Object.fromEntries(
+        preview.columns.map((match) => [match.column, match.heading ?? '']),
+      );
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+      preview = null;
+    } finally {
+      busy = false;
+    }
+  }
+
+  function choose(chosen: File) {
+    file = chosen;
+    columns = null;
+    order = null;
+    void look();
+  }
+
+  function match(column: ColumnMatch, heading: string) {
+    columns = { ...columns, [column.column]: heading };
+    void look();
+  }
+
+  async function take() {
+    if (!file) return;
+    busy = true;
+    problem = null;
+    const token = crypto.randomUUID();
+    timer = window.setInterval(async () => {
+      step = await answer(api.GET('/api/progress/{token}', { params: { path: { token } } }));
+    }, ASK_EVERY);
+    try {
+      taken = await answer(
+        api.POST('/api/people/import', fileBody(file, { name: 'reading', value: reading(token) })),
+      );
+      preview = null;
+      file = null;
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    } finally {
+      window.clearInterval(timer);
+      step = null;
+      busy = false;
+    }
+  }
+
+  /** 3 enrolments begin, 1 ends */
+  function enrolmentWords({ begin, end }: { begin: number; end: number }): string {
+    return [
+      begin > 0 && `${counted(begin, 'enrolment')} ${begin === 1 ? 'begins' : 'begin'}`,
+      end > 0 && `${counted(end, 'enrolment')} ${end === 1 ? 'ends' : 'end'}`,
+    ]
+      .filter(Boolean)
+      .join(', ');
+  }
+
+  onDestroy(() => window.clearInterval(timer));
+
+  const missing = $derived(
+    (preview?.columns ?? []).filter((each) => each.needed && each.heading === null),
+  );
+  const ready = $derived(
+    preview !== null &&
+      preview.wrong === 0 &&
+      missing.length === 0 &&
+      preview.added + preview.changed > 0,
+  );
+</script>
+
+<div class="mb-3 flex flex-wrap items-end justify-between gap-3">
+  <h1>Bring people in</h1>
+  <p>
+    <a class="underline" href="/api/people/template" download>Download a template</a>
+  </p>
+</div>
+<p class="quiet mb-4 max-w-3xl">
+  One row a person. Who is not there yet is added; who is there is changed where the file says
+  something else. An empty cell leaves what is there. You see everything before it is taken, and it
+  is taken whole or not at all.
+</p>
+<FileOrPaste chosen={choose} what="people" />
+<div class="mt-3"><ProblemNote {problem} /></div>
+{#if busy}
+  <p role="status" class="mt-3">
+    {#if step && step.of > 0}
+      {step.what}: {step.done} of {step.of}
+      <progress class="progress ml-2 w-64 align-middle" value={step.done} max={step.of}></progress>
+    {:else}
+      {taken || preview ? 'Taking the file' : 'Reading the file'}
+      <span class="loading loading-sm loading-dots" aria-hidden="true"></span>
+    {/if}
+  </p>
+{/if}
+{#if taken}
+  <section class="mt-4 max-w-3xl border-l-4 border-secondary bg-base-200 px-4 py-3" data-taken>
+    <h2>
+      {taken.added === 1 ? '1 person' : `${taken.added} people`} added, {taken.changed} changed, {taken.same}
+      as they were.
+    </h2>
+    {#each taken.enrolments as count (count.policy)}
+      <p>
+        {count.policy}: {enrolmentWords(count)}.
+      </p>
+    {/each}
+    <p class="mt-2">
+      <a class="underline" href="#/people">To the directory</a>, or on to
+      <a class="underline" href="#/balances/openings">opening balances</a>.
+    </p>
+  </section>
+{/if}
+{#if preview}
+  <section class="mt-5">
+    <div class="flex flex-wrap items-end gap-x-6 gap-y-2" data-preview>
+      <p>
+        <strong>{preview.added} new</strong>, <strong>{preview.changed} changed</strong>,
+        {preview.same} the same,
+        <strong class={preview.wrong > 0 ? 'text-error' : undefined}>{preview.wrong} wrong</strong>.
+        <span class="quiet">Read as {preview.encoding}.</span>
+      </p>
+      {#if preview.order}
+        <label class="flex items-center gap-2">
+          03/04 is
+          <select
+            class="select w-40 select-sm"
+            aria-label="Order of day and month"
+            value={preview.order}
+            onchange={(event) => {
+              order = event.currentTarget.value as typeof order;
+              void look();
+            }}
+          >
+            <option value="DAY_FIRST">3 April</option>
+            <option value="MONTH_FIRST">4 March</option>
+          </select>
+        </label>
+      {/if}
+      <label class="flex items-center gap-2">
+        Changes hold from
+        <input
+          class="input input-sm w-40"
+          type="date"
+          name="changes-from"
+          bind:value={changesFrom}
+          onchange={look}
+        />
+      </label>
+    </div>
+    {#if preview.sites.length + preview.teams.length > 0}
+      <p class="mt-2">
+        The file brings
+        {#if preview.sites.length > 0}new sites: <strong>{preview.sites.join(', ')}</strong>{/if}
+        {#if preview.sites.length > 0 && preview.teams.length > 0}and{/if}
+        {#if preview.teams.length > 0}new teams: <strong>{preview.teams.join(', ')}</strong>{/if}.
+      </p>
+    {/if}
+    {#if preview.enrolments.length > 0}
+      <p class="mt-2">
+        {#each preview.enrolments as count, at (count.policy)}{at > 0 ? '; ' : ''}{count.policy}:
+          {enrolmentWords(count)}{/each}.
+        {#if preview.enrolments.some((count) => count.end > 0)}
+          What is left in an enrolment that ends goes on in a policy of the same kind that begins,
+          else it is treated as when somebody leaves.
+        {/if}
+      </p>
+    {/if}
+    <details class="mt-3" open={missing.length > 0}>
+      <summary class="cursor-pointer font-semibold">
+        Which column says what
+        {#if missing.length > 0}<span class="text-error"
+            >: choose {missing.map((each) => each.title.toLowerCase()).join(' and ')}</span
+          >{/if}
+      </summary>
+      <div class="mt-2 grid gap-x-6 gap-y-2 sm:grid-cols-2 lg:grid-cols-4">
+        {#each preview.columns as matched (matched.column)}
+          <label class="text-sm">
+            <span class="block font-semibold">{matched.title}</span>
+            <select
+              class="select w-full select-sm"
+              value={matched.heading ?? ''}
+              onchange={(event) => match(matched, event.currentTarget.value)}
+            >
+              <option value="">not in the file</option>
+              {#each preview.headings as heading (heading)}<option value={heading}>{heading}</option
+                >{/each}
+            </select>
+          </label>
+        {/each}
+      </div>
+    </details>
+    <div class="mt-4 flex items-center gap-4">
+      <button class="btn btn-primary" disabled={busy || !ready} onclick={take}>
+        Take {preview.added + preview.changed} people
+      </button>
+      {#if preview.wrong > 0}
+        <span>Nothing is taken while rows are wrong. Mend the file and choose it again.</span>
+      {:else if preview.added + preview.changed === 0}
+        <span>Everything in the file is there already; nothing would change.</span>
+      {/if}
+    </div>
+    <div class="mt-4 max-h-[32rem] overflow-auto">
+      <table class="figures">
+        <thead>
+          <tr><th class="number">Line</th><th>Code</th><th>Name</th><th>Is</th><th>What</th></tr>
+        </thead>
+        <tbody>
+          {#each preview.rows as row (row.line)}
+            <tr data-state={row.state}>
+              <td class="number">{row.line}</td>
+              <td>{row.code}</td>
+              <td>{row.name}</td>
+              <td
+                class={row.state === 'WRONG'
+                  ? 'font-semibold text-error'
+                  : row.state === 'SAME'
+                    ? 'quiet'
+                    : undefined}>{words(row.state)}</td
+              >
+              <td>{row.says.join('; ')}</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </div>
+  </section>
+{/if}

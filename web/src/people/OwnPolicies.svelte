@@ -1,0 +1,149 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { EnrolmentView, OwnPolicies, Person } from '../api/types';
+  import Empty from '../common/Empty.svelte';
+  import { day } from '../common/format';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import { said } from '../common/said.svelte';
+  import EndEnrolment from './EndEnrolment.svelte';
+  import { exceptionWords } from './exceptions';
+  import MakeException from './MakeException.svelte';
+
+  let {
+    person,
+    own,
+    changed,
+  }: { person: Person; own: OwnPolicies; changed: (own: OwnPolicies) => void } = $props();
+
+  const LEFT = {
+    LAPSE: 'what is left lapses',
+    PAY_OUT: 'what is left is paid out',
+    MOVE: 'what is left goes on',
+  };
+
+  let making = $state(false);
+  let ending = $state<EnrolmentView | null>(null);
+  let problem = $state<Problem | null>(null);
+
+  const doubled = $derived(
+    own.enrolments.filter(
+      (each) =>
+        each.ends === null &&
+        each.kind !== 'OTHER' &&
+        own.enrolments.some(
+          (other) => other !== each && other.kind === each.kind && other.ends === null,
+        ),
+    ),
+  );
+
+  function policyName(policyId: number): string {
+    return own.enrolments.find((each) => each.policyId === policyId)?.policy ?? 'a policy';
+  }
+
+  function finish(result: OwnPolicies, words: string) {
+    making = false;
+    ending = null;
+    problem = null;
+    said.say(words);
+    changed(result);
+  }
+
+  async function attempt(work: () => Promise<OwnPolicies>, words: string) {
+    try {
+      finish(await work(), words);
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    }
+  }
+
+  function takeBackEnd(policyId: number) {
+    return attempt(
+      () =>
+        answer(
+          api.DELETE('/api/people/{personId}/policies/{policyId}/end', {
+            params: { path: { personId: person.id, policyId } },
+          }),
+        ),
+      'The enrolment goes on as if it had not ended.',
+    );
+  }
+
+  function takeBackException(id: number) {
+    return attempt(
+      () =>
+        answer(
+          api.DELETE('/api/people/{personId}/exceptions/{id}', {
+            params: { path: { personId: person.id, id } },
+          }),
+        ),
+      'The exception is taken back.',
+    );
+  }
+</script>
+
+<div class="flex items-end justify-between gap-4">
+  <h2 class="mt-7 mb-1">Policies and exceptions</h2>
+  <button class="btn btn-sm" disabled={own.enrolments.length === 0} onclick={() => (making = true)}
+    >Make an exception</button
+  >
+</div>
+<ProblemNote {problem} />
+{#if doubled.length > 0}
+  <p class="mb-2 border-l-4 border-accent bg-base-200 px-3 py-1" data-doubled>
+    Covered twice for the same kind of absence: {doubled.map((each) => each.policy).join(' and ')}.
+  </p>
+{/if}
+{#if own.enrolments.length === 0}
+  <Empty><p>Not enrolled in any policy: none in force covers them.</p></Empty>
+{:else}
+  <ul class="divide-y divide-base-300" data-enrolments>
+    {#each own.enrolments as each (each.policyId)}
+      <li class="flex flex-wrap items-baseline justify-between gap-x-4 py-1">
+        <span>
+          <a class="underline" href={`#/policies/${each.policyId}`}>{each.policy}</a>
+          from {day(each.from)}{each.ends
+            ? ` to ${day(each.ends)}, ${LEFT[each.balance!]}${each.movedTo ? ` in ${each.movedTo}` : ''}`
+            : ''}
+        </span>
+        {#if each.ends}
+          <button class="text-sm underline" onclick={() => takeBackEnd(each.policyId)}
+            >Take the end back</button
+          >
+        {:else}
+          <button class="text-sm underline" onclick={() => (ending = each)}>End it</button>
+        {/if}
+      </li>
+    {/each}
+    {#each own.exceptions as exception (exception.id)}
+      <li class="flex flex-wrap items-baseline justify-between gap-x-4 py-1">
+        <span>
+          <strong>Exception</strong> in {policyName(exception.policyId)} from {day(
+            exception.from,
+          )}{exception.to ? ` to ${day(exception.to)}` : ''}: {exceptionWords(exception.figures)}.
+          <span class="quiet">“{exception.reason}”, {exception.author}</span>
+        </span>
+        <button class="text-sm underline" onclick={() => takeBackException(exception.id)}
+          >Take back</button
+        >
+      </li>
+    {/each}
+  </ul>
+{/if}
+{#if making}
+  <MakeException
+    {person}
+    enrolments={own.enrolments}
+    close={() => (making = false)}
+    done={(result) => finish(result, 'The exception holds. Balances follow it.')}
+  />
+{/if}
+{#if ending}
+  <EndEnrolment
+    {person}
+    enrolment={ending}
+    others={own.enrolments}
+    close={() => (ending = null)}
+    done={(result) => finish(result, 'The enrolment ends on that day.')}
+  />
+{/if}

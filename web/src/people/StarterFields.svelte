@@ -1,0 +1,90 @@
+<script lang="ts">
+  import type { Problem } from '../api/problem';
+  import type { Organisation, StarterForm } from '../api/types';
+  import Field from '../common/Field.svelte';
+  import PlacingFields from './PlacingFields.svelte';
+  import WeekFields from './WeekFields.svelte';
+
+  let {
+    form = $bindable(),
+    organisation,
+    approver = null,
+    problem,
+  }: {
+    form: StarterForm;
+    organisation: Organisation;
+    approver?: string | null;
+    problem: Problem | null;
+  } = $props();
+
+  /** Service counts from the hire date unless something else was typed. */
+  function hire(day: string) {
+    if (form.details.serviceFrom === form.hired) {
+      form.details.serviceFrom = day;
+    }
+    form.hired = day;
+  }
+</script>
+
+<div class="space-y-5">
+  <div class="flex flex-wrap gap-4">
+    <Field label="Code" field="code" {problem}>
+      <input class="input w-28" name="code" bind:value={form.details.code} />
+    </Field>
+    <Field label="Name" field="name" {problem}>
+      <input class="input w-64" name="person-name" bind:value={form.details.name} />
+    </Field>
+    <Field label="E-mail, if any" field="email" {problem}>
+      <input
+        class="input w-64"
+        name="email"
+        type="email"
+        bind:value={
+          () => form.details.email ?? '', (typed) => (form.details.email = typed.trim() || null)
+        }
+      />
+    </Field>
+    <Field label="Clock code, if any" field="clockCode" {problem}>
+      <input
+        class="input w-32"
+        name="clock-code"
+        inputmode="numeric"
+        bind:value={
+          () => form.details.clockCode ?? '',
+          (typed) => (form.details.clockCode = typed.trim() || null)
+        }
+      />
+    </Field>
+  </div>
+  <div class="flex flex-wrap gap-4">
+    <Field label="Hired on" field="hired" {problem}>
+      <input
+        class="input w-44"
+        type="date"
+        name="hired"
+        bind:value={() => form.hired, (day) => hire(day)}
+      />
+    </Field>
+    <Field label="Service counts from" field="serviceFrom" {problem}>
+      <input
+        class="input w-44"
+        type="date"
+        name="service-from"
+        bind:value={form.details.serviceFrom}
+      />
+    </Field>
+    <Field label="Last day, if known" field="lastDay" {problem}>
+      <input
+        class="input w-44"
+        type="date"
+        name="last-day"
+        bind:value={() => form.lastDay ?? '', (day) => (form.lastDay = day || null)}
+      />
+    </Field>
+    <Field label="FTE" field="fte" {problem}>
+      <input class="input w-20" inputmode="decimal" name="fte" bind:value={form.fte} />
+    </Field>
+  </div>
+  <PlacingFields bind:placing={form.placing} {organisation} {approver} {problem} />
+  <WeekFields bind:week={form.week} {problem} />
+</div>

@@ -1,0 +1,88 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { Ending, Policy } from '../api/types';
+  import Field from '../common/Field.svelte';
+  import { longDay } from '../common/format';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import SidePanel from '../common/SidePanel.svelte';
+  import { session } from '../frame/session.svelte';
+
+  let {
+    policy,
+    done,
+    close,
+  }: { policy: Policy; done: (policy: Policy) => void; close: () => void } = $props();
+
+  let lastDay = $state(session.current.today);
+  let balance = $state<Ending['balance'] | ''>('');
+  let problem = $state<Problem | null>(null);
+  let busy = $state(false);
+
+  const path = $derived({ path: { id: policy.id } });
+
+  async function attempt(work: () => Promise<Policy>) {
+    busy = true;
+    problem = null;
+    try {
+      done(await work());
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    } finally {
+      busy = false;
+    }
+  }
+
+  function retire() {
+    return attempt(() =>
+      answer(
+        api.POST('/api/policies/{id}/retirement', {
+          params: path,
+          body: {
+            lastDay,
+            ending: { balance: balance as Ending['balance'], movedTo: null },
+          },
+        }),
+      ),
+    );
+  }
+
+  function bringBack() {
+    return attempt(() => answer(api.DELETE('/api/policies/{id}/retirement', { params: path })));
+  }
+</script>
+
+<SidePanel title={policy.retired ? `Bring ${policy.name} back` : `Retire ${policy.name}`} {close}>
+  <div class="space-y-4">
+    {#if policy.retired}
+      <p>
+        It was retired after {longDay(policy.retired)}. Brought back, the enrolments that ended with
+        it go on as if it had never been retired: what lapsed or was paid out then is there again,
+        and what would have been earned since is added. Closed runs are corrected by the next ones.
+      </p>
+      <ProblemNote {problem} />
+      <button class="btn btn-primary" disabled={busy} onclick={bringBack}>Bring it back</button>
+    {:else}
+      <p>
+        {policy.people === 1 ? '1 enrolment ends' : `${policy.people} enrolments end`} on the last day
+        at the latest, and nobody is enrolled any more. Ledgers, requests and closed runs stay as they
+        are. It can be brought back.
+      </p>
+      <Field label="Last day" field="lastDay" {problem}>
+        <input class="input w-44" type="date" name="last-day" bind:value={lastDay} />
+      </Field>
+      <label class="block">
+        <span class="block text-sm font-semibold">What is left on that day</span>
+        <select class="select w-48" name="ending" bind:value={balance}>
+          <option value="">choose</option>
+          <option value="PAY_OUT">is paid out</option>
+          <option value="LAPSE">lapses</option>
+        </select>
+      </label>
+      <ProblemNote {problem} besides={['lastDay']} />
+      <button class="btn btn-primary" disabled={busy || !lastDay || balance === ''} onclick={retire}
+        >Retire it after that day</button
+      >
+    {/if}
+  </div>
+</SidePanel>

@@ -1,0 +1,77 @@
+import type { Terms, Unit } from '../api/types';
+import { unitName } from '../common/format';
+import { earningWords, timeWords } from './sentence';
+
+/** One rule under two versions, in words. */
+export interface Changed {
+  rule: string;
+  before: string;
+  after: string;
+}
+
+const NONE = 'no such rule';
+
+function amount(value: string | null, unit: string): string {
+  return value === null ? NONE : `${value} ${unit}`;
+}
+
+function rules(terms: Terms, unit: string): [string, string][] {
+  const { earning } = terms;
+  const carried = terms.carriedUsable;
+  return [
+    ['Earning', earningWords(terms, unit)],
+    [
+      'More with service',
+      (terms.tenure ?? [])
+        .map((band) => `${band.amount} from ${band.fromYears} years`)
+        .join(', ') || NONE,
+    ],
+    ['Part-timers', terms.scaleByFte ? 'in proportion to FTE' : 'the same as full-timers'],
+    [
+      'Posted',
+      (earning.posts ?? earning.hoursPost ?? '').toLowerCase().replaceAll('_', ' ') || NONE,
+    ],
+    ['First year', (earning.firstYear ?? '').toLowerCase().replaceAll('_', ' ') || NONE],
+    ['Kinds of hours that count', (earning.counts ?? []).join(', ') || 'regular, overtime'],
+    ['Paid leave counts', earning.paidLeaveCounts ? 'yes' : 'no'],
+    ['Paid holidays count', earning.paidHolidaysCount ? 'yes' : 'no'],
+    ['Only whole steps', earning.wholeStepsOnly ? 'yes' : 'no'],
+    ['Wait before earning', terms.waitToEarn === null ? NONE : timeWords(terms.waitToEarn)],
+    ['Wait before use', terms.waitToUse === null ? NONE : timeWords(terms.waitToUse)],
+    ['May be held', amount(terms.balanceLimit, unit)],
+    ['May be earned a year', amount(terms.earnedPerYearLimit, unit)],
+    ['May be used a year', amount(terms.usedPerYearLimit, unit)],
+    ['May be overdrawn by', amount(terms.overdraw, unit)],
+    ['Carried over', terms.carry === null ? 'all of it' : `up to ${terms.carry} ${unit}`],
+    [
+      'Carried time is usable',
+      carried === null
+        ? 'without end'
+        : carried.until !== null
+          ? `until ${carried.until}`
+          : `for ${timeWords(carried.time!)}`,
+    ],
+    ['Above the carryover', terms.excess === 'PAY_OUT' ? 'is paid out' : 'lapses'],
+    [
+      'Each credit is usable',
+      terms.creditsUsable === null ? 'without end' : `for ${timeWords(terms.creditsUsable)}`,
+    ],
+    ['On leaving', terms.onLeaving === 'PAY_OUT' ? 'paid out' : 'lapses'],
+    [
+      'Rounded',
+      terms.rounding === null
+        ? 'to four decimals'
+        : `to ${terms.rounding.step}, ${terms.rounding.mode.toLowerCase().replaceAll('_', ' ')}`,
+    ],
+  ];
+}
+
+/** The rules that differ between two versions, each in words. */
+export function compared(before: Terms, after: Terms, unit: Unit): Changed[] {
+  const name = unitName(unit);
+  const one = rules(before, name);
+  const other = rules(after, name);
+  return one.flatMap(([rule, text], at) =>
+    text === other[at]![1] ? [] : [{ rule, before: text, after: other[at]![1] }],
+  );
+}
