@@ -37,6 +37,22 @@ class PayCalendarTest {
         assertThat(calendar.before(period).last()).isEqualTo(period.first().minusDays(1));
     }
 
+    @Property(tries = 200)
+    void periodsOfSomebodyWhoChangesThePayGroupFollowEachOtherToo(
+            @ForAll PayCalendar.Every before,
+            @ForAll PayCalendar.Every after,
+            @ForAll @IntRange(min = -60, max = 60) int change,
+            @ForAll @IntRange(min = -120, max = 120) int days) {
+        LocalDate from = ANCHOR.plusDays(change);
+        PayCalendar calendar = new PayCalendar(before, ANCHOR).until(from, new PayCalendar(after, ANCHOR));
+        LocalDate day = ANCHOR.plusDays(days);
+        DateSpan period = calendar.periodOf(day);
+        assertThat(period.contains(day)).isTrue();
+        assertThat(period.first().isBefore(from)).isEqualTo(period.last().isBefore(from));
+        assertThat(calendar.after(period).first()).isEqualTo(period.last().plusDays(1));
+        assertThat(calendar.before(period).last()).isEqualTo(period.first().minusDays(1));
+    }
+
     @ParameterizedTest
     @CsvSource({
         "2024-02-29, 2025-02-27, 2024-02-29, 2025-02-27",

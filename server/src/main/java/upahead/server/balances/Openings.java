@@ -171,7 +171,7 @@ public class Openings {
                 row.personId(),
                 row.policyId(),
                 before.map(old -> DateSpan.earlier(old.on(), after.on())).orElse(after.on()),
-                "Opening balance of " + Words.day(after.on()) + (before.isPresent() ? " changed by " : " set by ")
+                "Opening balance of " + Words.fullDay(after.on()) + (before.isPresent() ? " changed by " : " set by ")
                         + user.get().name() + (reason.isEmpty() ? "" : ": " + reason),
                 Subject.BALANCE,
                 row.policyId());
@@ -221,7 +221,7 @@ public class Openings {
 
         private List<String> changed(OpeningRow row, OpeningBalance before) {
             List<String> says = new ArrayList<>();
-            says.add("was " + before.balance() + " on " + Words.day(before.on()));
+            says.add("was " + before.balance() + " on " + Words.fullDay(before.on()));
             says.addAll(cautions(row));
             return says;
         }
@@ -241,10 +241,10 @@ public class Openings {
                 faults.add(person.name() + " is not enrolled in " + policy.name());
             }
             if (row.on().isBefore(person.hired().minusDays(1))) {
-                faults.add("that is before the hire date, " + Words.day(person.hired()));
+                faults.add("that is before the hire date, " + Words.fullDay(person.hired()));
             }
             if (row.on().isAfter(clock.today().plusYears(1))) {
-                faults.add(Words.day(row.on()) + " is more than a year ahead");
+                faults.add(Words.fullDay(row.on()) + " is more than a year ahead");
             }
             if (row.earnedThisYear().isNegative()
                     || row.usedThisYear().isNegative()

@@ -104,7 +104,7 @@ public class EmploymentChanges {
             if (new DateSpan(other.from(), other.to()).intersection(days).isPresent()) {
                 throw Refusal.of(
                         "from",
-                        "There is a pause from " + Words.day(other.from()) + " to " + Words.day(other.to())
+                        "There is a pause from " + Words.fullDay(other.from()) + " to " + Words.fullDay(other.to())
                                 + " already.");
             }
         }
@@ -167,7 +167,7 @@ public class EmploymentChanges {
 
     private void noteLate(long personId, LocalDate from, String what) {
         String sentence =
-                what + " from " + Words.day(from) + " by " + user.get().name();
+                what + " from " + Words.fullDay(from) + " by " + user.get().name();
         changes.note(personId, null, from, sentence, Subject.PERSON, personId);
     }
 }

@@ -158,7 +158,7 @@ public class People {
     public void place(long personId, LocalDate from, Placing placing) {
         Placing before = placing(personId, from);
         if (before.equals(placing)) {
-            throw Refusal.of("from", "That is how it is on " + Words.day(from) + " already; nothing would change.");
+            throw Refusal.of("from", "That is how it is on " + Words.fullDay(from) + " already; nothing would change.");
         }
         placements.change(personId, from, placing);
         requireNoCircle(List.of(personId), from);
@@ -227,7 +227,7 @@ public class People {
         }
         store.change(personId, details);
         if (!before.serviceFrom().equals(details.serviceFrom())) {
-            noteLate(personId, before.hired(), "Service date changed to " + Words.day(details.serviceFrom()));
+            noteLate(personId, before.hired(), "Service date changed to " + Words.fullDay(details.serviceFrom()));
         }
         audit.record("person", personId, "changed details", before.details(), details);
     }
@@ -242,7 +242,7 @@ public class People {
     public void leave(long personId, LocalDate lastDay) {
         Person before = get(personId);
         if (lastDay != null && lastDay.isBefore(before.hired())) {
-            throw Refusal.of("lastDay", "The last day is before the hire date, " + Words.day(before.hired()) + ".");
+            throw Refusal.of("lastDay", "The last day is before the hire date, " + Words.fullDay(before.hired()) + ".");
         }
         if (store.later(personId).isPresent()) {
             throw Refusal.of("lastDay", "This person has come back since; the earlier employment stays as it was.");
@@ -298,10 +298,10 @@ public class People {
     public void moveHireDate(long personId, LocalDate to) {
         Person before = get(personId);
         if (before.lastDay() != null && before.lastDay().isBefore(to)) {
-            throw Refusal.of("hired", "The hire date is after the last day, " + Words.day(before.lastDay()) + ".");
+            throw Refusal.of("hired", "The hire date is after the last day, " + Words.fullDay(before.lastDay()) + ".");
         }
         if (employments.beginsBetween(personId, before.hired(), to)) {
-            throw Refusal.of("hired", "A schedule or FTE begins before " + Words.day(to) + "; change that first.");
+            throw Refusal.of("hired", "A schedule or FTE begins before " + Words.fullDay(to) + "; change that first.");
         }
         store.moveHireDate(personId, before.hired(), to);
         employments.moveBeginning(personId, before.hired(), to);
@@ -310,7 +310,7 @@ public class People {
 
     private void noteLate(long personId, LocalDate from, String what) {
         String sentence =
-                what + " from " + Words.day(from) + " by " + user.get().name();
+                what + " from " + Words.fullDay(from) + " by " + user.get().name();
         changes.note(personId, null, from, sentence, Subject.PERSON, personId);
     }
 

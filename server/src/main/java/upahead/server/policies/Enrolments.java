@@ -224,7 +224,7 @@ public class Enrolments {
 
     private void reopen(long personId, PolicyDetail policy, LocalDate from) {
         store.reopen(personId, policy.id());
-        noteLate(personId, from, "Enrolment in " + policy.name() + " goes on from " + Words.day(from));
+        noteLate(personId, from, "Enrolment in " + policy.name() + " goes on from " + Words.fullDay(from));
         audit.record("policy", policy.id(), "took back the end of the enrolment of person " + personId, from, null);
     }
 
@@ -298,7 +298,8 @@ public class Enrolments {
         if (on.isBefore(enrolled.enrolment().from())) {
             throw Refusal.of(
                     "on",
-                    "The enrolment begins on " + Words.day(enrolled.enrolment().from()) + ".");
+                    "The enrolment begins on "
+                            + Words.fullDay(enrolled.enrolment().from()) + ".");
         }
         PolicyDetail policy = byId.get(policyId);
         Long movedTo = ending.movedTo();
@@ -311,7 +312,7 @@ public class Enrolments {
         }
         Enrolment.End end = new Enrolment.End(on, ending.balance());
         store.end(personId, policyId, end, movedTo);
-        noteLate(personId, on, "Enrolment in " + policy.name() + " ended on " + Words.day(on));
+        noteLate(personId, on, "Enrolment in " + policy.name() + " ended on " + Words.fullDay(on));
         audit.record("policy", policyId, "ended the enrolment of person " + personId, enrolled.enrolment(), end);
     }
 

@@ -57,7 +57,8 @@ public class Exceptions {
                 personId,
                 policyId,
                 from,
-                "Exception from " + Words.day(from) + " made by " + user.get().name() + ": " + reason.strip(),
+                "Exception from " + Words.fullDay(from) + " made by "
+                        + user.get().name() + ": " + reason.strip(),
                 Subject.PERSON,
                 personId);
         audit.record("person", personId, "made an exception", null, exception);
@@ -75,7 +76,7 @@ public class Exceptions {
         before.figures().on(before.from(), to);
         store.setEnd(id, to);
         LocalDate concerned = before.to() == null ? to : DateSpan.earlier(before.to(), to);
-        note(before, concerned.plusDays(1), "ends on " + Words.day(to));
+        note(before, concerned.plusDays(1), "ends on " + Words.fullDay(to));
         audit.record("person", personId, "ended an exception", before, to);
     }
 
@@ -100,7 +101,7 @@ public class Exceptions {
                 exception.personId(),
                 exception.policyId(),
                 from,
-                "Exception from " + Words.day(exception.from()) + " " + what + ", by "
+                "Exception from " + Words.fullDay(exception.from()) + " " + what + ", by "
                         + user.get().name(),
                 Subject.PERSON,
                 exception.personId());

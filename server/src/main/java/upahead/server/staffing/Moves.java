@@ -120,10 +120,10 @@ public class Moves {
 
     private void requirePossible(Person person, LocalDate from, Placing before, Placing after) {
         if (from.isBefore(person.hired())) {
-            throw Refusal.of("from", "That is before the hire date, " + Words.day(person.hired()) + ".");
+            throw Refusal.of("from", "That is before the hire date, " + Words.fullDay(person.hired()) + ".");
         }
         if (person.lastDay() != null && from.isAfter(person.lastDay())) {
-            throw Refusal.of("from", "That is after the last day, " + Words.day(person.lastDay()) + ".");
+            throw Refusal.of("from", "That is after the last day, " + Words.fullDay(person.lastDay()) + ".");
         }
         if (before.payGroupId() != after.payGroupId()) {
             requirePeriodStart(before.payGroupId(), from);
@@ -140,8 +140,8 @@ public class Moves {
             throw Refusal.of(
                     "from",
                     "The pay group can change from the first day of a period of " + group.name() + " on: "
-                            + Words.day(period.first()) + " or "
-                            + Words.day(group.calendar().after(period).first()) + ".");
+                            + Words.fullDay(period.first()) + " or "
+                            + Words.fullDay(group.calendar().after(period).first()) + ".");
         }
     }
 
@@ -151,7 +151,7 @@ public class Moves {
                 .ifPresent(closed -> {
                     throw Refusal.of(
                             "from",
-                            organisation.payGroup(payGroupId).name() + " is closed through " + Words.day(closed)
+                            organisation.payGroup(payGroupId).name() + " is closed through " + Words.fullDay(closed)
                                     + "; the pay group can change after that day.");
                 });
     }

@@ -127,10 +127,11 @@ final class RowComparison {
         LocalDate hired =
                 row.hired() != null ? row.hired() : person.map(Person::hired).orElse(null);
         if (row.lastDay() != null && hired != null && row.lastDay().isBefore(hired)) {
-            faults.add("the last day, " + Words.day(row.lastDay()) + ", is before the hire date, " + Words.day(hired));
+            faults.add("the last day, " + Words.fullDay(row.lastDay()) + ", is before the hire date, "
+                    + Words.fullDay(hired));
         }
         if (row.hired() != null && row.hired().isAfter(furthestHire)) {
-            faults.add("the hire date " + Words.day(row.hired()) + " is too far ahead");
+            faults.add("the hire date " + Words.fullDay(row.hired()) + " is too far ahead");
         }
     }
 
@@ -143,8 +144,14 @@ final class RowComparison {
                 ScheduleRules.requireFte(row.fte());
             }
         } catch (Refusal refused) {
-            faults.add(refused.getMessage());
+            faults.add(inSentence(refused.getMessage()));
         }
+    }
+
+    /** A sentence of its own as a part of one. */
+    private static String inSentence(String message) {
+        String small = Character.toLowerCase(message.charAt(0)) + message.substring(1);
+        return small.endsWith(".") ? small.substring(0, small.length() - 1) : small;
     }
 
     private void requireClockCode(PersonRow row, List<String> faults) {
@@ -195,7 +202,7 @@ final class RowComparison {
                 row.fte() == null ? Amount.of(1) : row.fte(),
                 row.clockCode());
         List<String> says = new ArrayList<>();
-        says.add("hired " + Words.day(row.hired()));
+        says.add("hired " + Words.fullDay(row.hired()));
         if (row.hired().isAfter(changesFrom)) {
             says.add("begins later");
         }
@@ -232,11 +239,11 @@ final class RowComparison {
         }
         boolean movesHireDate = row.hired() != null && !row.hired().equals(person.hired());
         if (movesHireDate) {
-            says.add("hire date " + Words.day(person.hired()) + " to " + Words.day(row.hired()));
+            says.add("hire date " + Words.fullDay(person.hired()) + " to " + Words.fullDay(row.hired()));
         }
         boolean setsLastDay = row.lastDay() != null && !row.lastDay().equals(person.lastDay());
         if (setsLastDay) {
-            says.add("last day " + Words.day(row.lastDay()));
+            says.add("last day " + Words.fullDay(row.lastDay()));
         }
         return new RowOutcome(
                 row,
@@ -275,7 +282,7 @@ final class RowComparison {
         int before = says.size();
         say("name", person.name(), after.name(), says);
         say("e-mail", person.email(), after.email(), says);
-        say("service from", Words.day(person.serviceFrom()), Words.day(after.serviceFrom()), says);
+        say("service from", Words.fullDay(person.serviceFrom()), Words.fullDay(after.serviceFrom()), says);
         say("clock code", person.clockCode(), after.clockCode(), says);
         return says.size() == before ? null : after;
     }
@@ -297,7 +304,7 @@ final class RowComparison {
         if (says.size() == before) {
             return null;
         }
-        says.set(says.size() - 1, says.get(says.size() - 1) + " from " + Words.day(changesFrom));
+        says.set(says.size() - 1, says.get(says.size() - 1) + " from " + Words.fullDay(changesFrom));
         return after;
     }
 

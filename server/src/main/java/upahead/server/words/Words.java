@@ -13,6 +13,7 @@ public final class Words {
 
     private static final DateTimeFormatter WEEKDAY = DateTimeFormatter.ofPattern("EEEE, d MMMM", Locale.ENGLISH);
     private static final DateTimeFormatter DAY = DateTimeFormatter.ofPattern("d MMMM", Locale.ENGLISH);
+    private static final DateTimeFormatter FULL_DAY = DateTimeFormatter.ofPattern("d MMMM yyyy", Locale.ENGLISH);
     private static final int DECIMALS = 2;
 
     private Words() {}
@@ -25,6 +26,11 @@ public final class Words {
     /** 14 April */
     public static String day(LocalDate day) {
         return DAY.format(day);
+    }
+
+    /** 14 April 2027 */
+    public static String fullDay(LocalDate day) {
+        return FULL_DAY.format(day);
     }
 
     /** 12 April to 25 April, or just the day where there is only one */

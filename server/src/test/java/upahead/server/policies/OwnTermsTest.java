@@ -83,7 +83,7 @@ class OwnTermsTest {
     @Test
     void anEnrolmentEndsAfterItBeginsAndMovesOnlyToTheSameUnit() {
         assertThatThrownBy(() -> end(NUALA, SICK_TIME, "2026-12-31", EndBalance.LAPSE, null))
-                .hasMessage("The enrolment begins on 1 January.");
+                .hasMessage("The enrolment begins on 1 January 2027.");
         assertThatThrownBy(() -> end(NUALA, SICK_TIME, "2027-05-31", EndBalance.MOVE, LEARNING_DAYS))
                 .hasMessage("The balance can go on in another policy of the same unit.");
         assertThatThrownBy(() -> end(NUALA, LEARNING_DAYS, "2027-05-31", EndBalance.LAPSE, null))
