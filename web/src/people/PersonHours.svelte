@@ -2,7 +2,8 @@
   import { router } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { Person, RecordedDay, Road } from '../api/types';
+  import type { PaidHoliday, Person, RecordedDay, Road } from '../api/types';
+  import { exactSum } from '../common/decimal';
   import { amount, plusDays, span, weekdayAndDay } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
@@ -20,6 +21,7 @@
   let road = $state<Road | null>(null);
   let chosen = $state<string>(asked ?? session.current.today);
   let recorded = $state<RecordedDay[] | null>(null);
+  let paid = $state<PaidHoliday[]>([]);
   let problem = $state<Problem | null>(null);
   let wrongAt = $state<string | null>(null);
 
@@ -44,11 +46,11 @@
 
   async function load(from: string, through: string) {
     try {
-      recorded = await answer(
-        api.GET('/api/people/{personId}/hours', {
-          params: { path: { personId: id }, query: { from, through } },
-        }),
-      );
+      const query = { params: { path: { personId: id }, query: { from, through } } };
+      [recorded, paid] = await Promise.all([
+        answer(api.GET('/api/people/{personId}/hours', query)),
+        answer(api.GET('/api/people/{personId}/hours/holidays', query)),
+      ]);
     } catch (thrown) {
       problem = Problem.of(thrown);
     }
@@ -138,6 +140,7 @@
         <tr>
           <th>Day</th>
           {#each KINDS as kind (kind)}<th class="number">{kind}</th>{/each}
+          <th class="number">holiday</th>
           <th>From</th>
         </tr>
       </thead>
@@ -162,12 +165,25 @@
                 />
               </td>
             {/each}
-            <td class="quiet text-sm">{[...new Set(own.map((each) => each.source))].join(', ')}</td>
+            <td class="number" data-holiday={on}>
+              {#each paid.filter((each) => each.on === on) as each (each.name)}
+                <span title={each.name}>{amount(each.hours)}</span>
+              {/each}
+            </td>
+            <td class="quiet text-sm"
+              >{[
+                ...new Set([
+                  ...own.map((each) => each.source),
+                  ...paid.filter((each) => each.on === on).map((each) => each.name),
+                ]),
+              ].join(', ')}</td
+            >
           </tr>
         {/each}
         <tr>
           <td class="font-semibold">Together</td>
           <td class="number font-semibold" colspan={KINDS.length} title={total}>{amount(total)}</td>
+          <td class="number font-semibold">{amount(exactSum(paid.map((each) => each.hours)))}</td>
           <td></td>
         </tr>
       </tbody>

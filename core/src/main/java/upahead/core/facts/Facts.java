@@ -10,6 +10,7 @@ import upahead.core.leave.Taken;
  *
  * @param work hours worked
  * @param paidLeave hours of paid leave of all policies, as work of no particular kind
+ * @param awardedHolidays paid hours awarded for extra days, which count where paid holidays do
  * @param taken leave taken under this policy
  * @param adjustments of this balance
  * @param openings of this balance, at most one a date
@@ -17,11 +18,22 @@ import upahead.core.leave.Taken;
 public record Facts(
         WorkLog work,
         WorkLog paidLeave,
+        WorkLog awardedHolidays,
         List<Taken> taken,
         List<Adjustment> adjustments,
         List<OpeningBalance> openings) {
 
     public static final Facts NONE = new Facts(WorkLog.EMPTY, WorkLog.EMPTY, List.of(), List.of(), List.of());
+
+    /** Without paid hours awarded for extra days. */
+    public Facts(
+            WorkLog work,
+            WorkLog paidLeave,
+            List<Taken> taken,
+            List<Adjustment> adjustments,
+            List<OpeningBalance> openings) {
+        this(work, paidLeave, WorkLog.EMPTY, taken, adjustments, openings);
+    }
 
     /**
      * @throws IllegalArgumentException if two opening balances have the same date
@@ -45,6 +57,6 @@ public record Facts(
     }
 
     public Facts withTaken(List<Taken> other) {
-        return new Facts(work, paidLeave, other, adjustments, openings);
+        return new Facts(work, paidLeave, awardedHolidays, other, adjustments, openings);
     }
 }

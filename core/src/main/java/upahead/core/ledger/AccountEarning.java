@@ -100,6 +100,7 @@ final class AccountEarning implements EarningContext {
             hours = hours.plus(account.facts().paidLeave().hours(counted.get(), kind -> true));
         }
         if (method.paidHolidaysCount()) {
+            hours = hours.plus(account.facts().awardedHolidays().hours(counted.get(), kind -> true));
             WorkingDays workingDays = new WorkingDays(account.employment(), account.holidays());
             for (LocalDate holiday : account.holidays().datesWithin(counted.get())) {
                 hours = hours.plus(workingDays.holidayHours(holiday));

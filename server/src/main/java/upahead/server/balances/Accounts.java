@@ -25,6 +25,7 @@ import upahead.core.policy.Enrolment;
 import upahead.core.policy.Policy;
 import upahead.core.quantity.Amount;
 import upahead.server.balances.FactStore.LeaveFact;
+import upahead.server.holidays.Awards;
 import upahead.server.holidays.Holidays;
 import upahead.server.people.Organisation;
 import upahead.server.people.PayGroup;
@@ -46,6 +47,7 @@ public class Accounts {
     private final People people;
     private final Organisation organisation;
     private final Holidays holidays;
+    private final Awards awards;
     private final Policies policies;
     private final Enrolments enrolments;
     private final Exceptions exceptions;
@@ -55,6 +57,7 @@ public class Accounts {
             People people,
             Organisation organisation,
             Holidays holidays,
+            Awards awards,
             Policies policies,
             Enrolments enrolments,
             Exceptions exceptions) {
@@ -62,6 +65,7 @@ public class Accounts {
         this.people = people;
         this.organisation = organisation;
         this.holidays = holidays;
+        this.awards = awards;
         this.policies = policies;
         this.enrolments = enrolments;
         this.exceptions = exceptions;
@@ -132,6 +136,7 @@ public class Accounts {
         Set<Long> paid =
                 all.stream().filter(PolicyDetail::paid).map(PolicyDetail::id).collect(Collectors.toSet());
         Map<Long, List<Placement>> placements = people.placements(ids);
+        Map<Long, List<Work>> awarded = awards.hours(ids);
         List<PersonAccount> accounts = new ArrayList<>();
         for (Person person : persons) {
             Map<Long, Enrolled> own = enrolled.getOrDefault(person.id(), Map.of());
@@ -149,6 +154,8 @@ public class Accounts {
                     new WorkingDays(employment, calendar),
                     outlook);
             WorkLog paidLeave = paidLeave(ownLeave, paid);
+            WorkLog awardedHolidays =
+                    awarded.containsKey(person.id()) ? new WorkLog(awarded.get(person.id())) : WorkLog.EMPTY;
             List<PersonAccount> ownAccounts = new ArrayList<>(own.size());
             for (PolicyDetail policy : wanted) {
                 Enrolled enrolment = own.get(policy.id());
@@ -158,6 +165,7 @@ public class Accounts {
                 Facts known = new Facts(
                         log,
                         paidLeave,
+                        awardedHolidays,
                         ownLeave.stream()
                                 .filter(day -> day.policyId() == policy.id())
                                 .map(day -> new Taken(day.on(), day.amount()))

@@ -15,12 +15,10 @@ import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
-import upahead.core.calendar.HolidayCalendar.Holiday;
 import upahead.core.calendar.PayCalendar;
 import upahead.core.quantity.Amount;
 import upahead.server.access.Role;
 import upahead.server.access.SignInService;
-import upahead.server.holidays.Holidays;
 import upahead.server.people.EmploymentType;
 import upahead.server.people.NewPerson;
 import upahead.server.people.Organisation;
@@ -45,10 +43,10 @@ class DemoPeople {
 
     private final Organisation organisation;
     private final People people;
-    private final Holidays holidays;
+    private final DemoHolidays holidays;
     private final SignInService signIns;
 
-    DemoPeople(Organisation organisation, People people, Holidays holidays, SignInService signIns) {
+    DemoPeople(Organisation organisation, People people, DemoHolidays holidays, SignInService signIns) {
         this.organisation = organisation;
         this.people = people;
         this.holidays = holidays;
@@ -70,7 +68,7 @@ class DemoPeople {
             long team = teams.computeIfAbsent(row.get("team"), organisation::addTeam);
             ids.put(row.get("code"), people.add(person(row, site, team, groups, ids)));
         }
-        addHolidays(sites, teams);
+        holidays.setUp(sites, teams);
         Map<String, Person> byCode = new HashMap<>();
         people.search(PeopleQuery.everybody()).forEach(person -> byCode.put(person.code(), person));
         addSignIns(byCode);
@@ -108,23 +106,6 @@ class DemoPeople {
         } catch (IOException missing) {
             throw new UncheckedIOException(missing);
         }
-    }
-
-    private void addHolidays(Map<String, Long> sites, Map<String, Long> teams) {
-        Map<LocalDate, String> common = Map.of(
-                LocalDate.of(2027, 1, 1), "New Year’s Day",
-                LocalDate.of(2027, 3, 26), "Good Friday",
-                LocalDate.of(2027, 3, 29), "Easter Monday",
-                LocalDate.of(2027, 5, 3), "Early May holiday",
-                LocalDate.of(2027, 8, 30), "Late summer holiday",
-                LocalDate.of(2027, 12, 27), "Midwinter holiday",
-                LocalDate.of(2027, 12, 28), "Second midwinter day");
-        sites.values().forEach(site -> common.forEach((on, name) -> holidays.add(site, on, new Holiday(name, false))));
-        holidays.add(sites.get("Brindlemoor"), LocalDate.of(2027, 6, 14), new Holiday("Founders’ day", false));
-        holidays.add(sites.get("Saltmarsh Nursery"), LocalDate.of(2027, 7, 16), new Holiday("Saltmarsh fair", true));
-        holidays.protect(LocalDate.of(2027, 5, 22), LocalDate.of(2027, 5, 23), "Spring plant sale", null);
-        holidays.protect(
-                LocalDate.of(2027, 6, 7), LocalDate.of(2027, 6, 9), "Renewal of the long lawn", teams.get("Grounds"));
     }
 
     private void addSignIns(Map<String, Person> byCode) {

@@ -52,18 +52,21 @@ class DemoSpecialTerms {
     private final Exceptions exceptions;
     private final EmploymentChanges employments;
     private final Balances balances;
+    private final DemoHolidays holidays;
 
     DemoSpecialTerms(
             Policies policies,
             Enrolments enrolments,
             Exceptions exceptions,
             EmploymentChanges employments,
-            Balances balances) {
+            Balances balances,
+            DemoHolidays holidays) {
         this.policies = policies;
         this.enrolments = enrolments;
         this.exceptions = exceptions;
         this.employments = employments;
         this.balances = balances;
+        this.holidays = holidays;
     }
 
     void setUp(Collection<Person> all) {
@@ -100,6 +103,7 @@ class DemoSpecialTerms {
         makeExceptions(byCode, respite);
         changeEmployments(byCode);
         endEnrolments(byCode, volunteering);
+        holidays.thank(List.of(byCode.get("B127").id(), byCode.get("B131").id()));
     }
 
     private void makeExceptions(Map<String, Person> byCode, PolicyDetail respite) {

@@ -1,26 +1,169 @@
 package upahead.server.holidays;
 
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.io.IOException;
+import java.time.LocalDate;
 import java.util.List;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.lang.Nullable;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestPart;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import upahead.core.calendar.HolidayCalendar.Holiday;
 
-/** Holidays and protected dates, to read. */
+/** Holidays and protected dates. */
 @RestController
 @RequestMapping("/api/holidays")
 class HolidayController {
 
-    /** Holidays of all sites and protected dates of all teams. */
-    record HolidaysView(List<HolidayView> holidays, List<ProtectedDate> protectedDates) {}
+    private static final MediaType CALENDAR = MediaType.parseMediaType("text/calendar;charset=utf-8");
+
+    /**
+     * Holidays of all sites, the rules by which more come, how they are paid, and protected dates of all teams.
+     *
+     * @param pay one for each site
+     */
+    record HolidaysView(
+            List<HolidayView> holidays,
+            List<HolidayRule> rules,
+            List<HolidayPay> pay,
+            List<ProtectedDate> protectedDates) {}
+
+    /** A single holiday. */
+    record HolidayForm(
+            @NotNull(message = "please choose a day") LocalDate on,
+            @NotBlank(message = "please give the holiday a name")
+                    @Size(max = 120, message = "a name has at most 120 characters")
+                    String name,
+            boolean half) {}
+
+    /** Days without leave, for a team or, where that is null, for everybody. */
+    record ProtectionForm(
+            @NotNull(message = "please choose the first day") LocalDate starts,
+            @NotNull(message = "please choose the last day") LocalDate ends,
+            @NotBlank(message = "please say why") @Size(max = 200, message = "the reason has at most 200 characters")
+                    String reason,
+            @Nullable Long teamId) {}
 
     private final Holidays holidays;
+    private final HolidayRules rules;
+    private final CalendarFiles files;
 
-    HolidayController(Holidays holidays) {
+    HolidayController(Holidays holidays, HolidayRules rules, CalendarFiles files) {
         this.holidays = holidays;
+        this.rules = rules;
+        this.files = files;
     }
 
     @GetMapping
     HolidaysView all() {
-        return new HolidaysView(holidays.all(), holidays.protectedDates());
+        return new HolidaysView(holidays.all(), rules.all(), rules.payOfAll(), holidays.protectedDates());
+    }
+
+    @PutMapping("/{siteId}/days/{day}")
+    HolidaysView put(@PathVariable long siteId, @PathVariable LocalDate day, @Valid @RequestBody HolidayForm form) {
+        holidays.change(siteId, day, form.on(), new Holiday(form.name().strip(), form.half()));
+        return all();
+    }
+
+    @PostMapping("/{siteId}/days")
+    @ResponseStatus(HttpStatus.CREATED)
+    HolidaysView add(@PathVariable long siteId, @Valid @RequestBody HolidayForm form) {
+        holidays.add(siteId, form.on(), new Holiday(form.name().strip(), form.half()));
+        return all();
+    }
+
+    @DeleteMapping("/{siteId}/days/{day}")
+    HolidaysView remove(@PathVariable long siteId, @PathVariable LocalDate day) {
+        holidays.remove(siteId, day);
+        return all();
+    }
+
+    @PostMapping("/{siteId}/rules")
+    @ResponseStatus(HttpStatus.CREATED)
+    HolidaysView addRule(@PathVariable long siteId, @Valid @RequestBody RuleForm rule) {
+        rules.add(siteId, rule);
+        return all();
+    }
+
+    @PutMapping("/rules/{id}")
+    HolidaysView changeRule(@PathVariable long id, @Valid @RequestBody RuleForm rule) {
+        rules.change(id, rule);
+        return all();
+    }
+
+    @DeleteMapping("/rules/{id}")
+    HolidaysView removeRule(@PathVariable long id) {
+        rules.remove(id);
+        return all();
+    }
+
+    @GetMapping("/{siteId}/years/{year}")
+    YearPreview previewYear(@PathVariable long siteId, @PathVariable int year) {
+        return rules.preview(siteId, year);
+    }
+
+    @PostMapping("/{siteId}/years/{year}")
+    HolidaysView takeYear(@PathVariable long siteId, @PathVariable int year) {
+        rules.take(siteId, year);
+        return all();
+    }
+
+    @PutMapping("/pay")
+    HolidaysView setPay(@Valid @RequestBody HolidayPay pay) {
+        rules.setPay(pay);
+        return all();
+    }
+
+    @PostMapping(path = "/{siteId}/file/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    YearPreview previewFile(@PathVariable long siteId, @RequestPart MultipartFile file) throws IOException {
+        return files.preview(siteId, file.getBytes());
+    }
+
+    @PostMapping(path = "/{siteId}/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    HolidaysView takeFile(@PathVariable long siteId, @RequestPart MultipartFile file) throws IOException {
+        files.take(siteId, file.getBytes());
+        return all();
+    }
+
+    @GetMapping("/{siteId}/calendar")
+    ResponseEntity<String> export(@PathVariable long siteId) {
+        return ResponseEntity.ok()
+                .contentType(CALENDAR)
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("holidays.ics")
+                                .build()
+                                .toString())
+                .body(files.export(siteId));
+    }
+
+    @PostMapping("/protected")
+    @ResponseStatus(HttpStatus.CREATED)
+    HolidaysView protect(@Valid @RequestBody ProtectionForm form) {
+        holidays.protect(form.starts(), form.ends(), form.reason().strip(), form.teamId());
+        return all();
+    }
+
+    @DeleteMapping("/protected/{id}")
+    HolidaysView unprotect(@PathVariable long id) {
+        holidays.unprotect(id);
+        return all();
     }
 }

@@ -34,6 +34,17 @@ class HolidayStore {
                 .execute();
     }
 
+    void remove(long siteId, LocalDate on) {
+        sql.deleteFrom(HOLIDAY)
+                .where(HOLIDAY.SITE_ID.eq(siteId))
+                .and(HOLIDAY.ON_DATE.eq(on))
+                .execute();
+    }
+
+    void unprotect(long id) {
+        sql.deleteFrom(PROTECTED_DATE).where(PROTECTED_DATE.ID.eq(id)).execute();
+    }
+
     List<HolidayView> all() {
         return sql.selectFrom(HOLIDAY)
                 .orderBy(HOLIDAY.ON_DATE, HOLIDAY.SITE_ID)

@@ -8,6 +8,7 @@ import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.HolidayCalendar;
+import upahead.core.quantity.Amount;
 import upahead.server.audit.Audit;
 import upahead.server.changes.LateChange.Subject;
 import upahead.server.changes.LateChanges;
@@ -17,6 +18,8 @@ import upahead.server.words.Words;
 /** The holiday calendar of each site, and the days without leave. */
 @Service
 public class Holidays {
+
+    private static final Amount DAY = Amount.of(24);
 
     private final HolidayStore store;
     private final LateChanges changes;
@@ -28,13 +31,78 @@ public class Holidays {
         this.audit = audit;
     }
 
+    /**
+     * Adds a holiday of a site.
+     *
+     * @throws Refusal if there is one on that day already
+     */
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public void add(long siteId, LocalDate on, HolidayCalendar.Holiday holiday) {
+        calendars().getOrDefault(siteId, HolidayCalendar.NONE).on(on).ifPresent(there -> {
+            throw Refusal.of("on", there.name() + " is on " + Words.fullDay(on) + " already.");
+        });
         store.add(siteId, on, holiday);
         changes.note(
                 null, null, on, "Holiday of " + Words.day(on) + " added: " + holiday.name(), Subject.HOLIDAY, siteId);
         audit.record("site", siteId, "added the holiday of " + on, null, holiday);
+    }
+
+    /**
+     * Changes a holiday of a site, perhaps to another day.
+     *
+     * @throws Refusal if there is none on the first day, or another one on the second
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void change(long siteId, LocalDate day, LocalDate on, HolidayCalendar.Holiday holiday) {
+        remove(siteId, day);
+        add(siteId, on, holiday);
+    }
+
+    /**
+     * Takes a holiday of a site away.
+     *
+     * @throws Refusal if there is none on that day
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void remove(long siteId, LocalDate on) {
+        HolidayCalendar.Holiday before = calendars()
+                .getOrDefault(siteId, HolidayCalendar.NONE)
+                .on(on)
+                .orElseThrow(() -> Refusal.notFound("holiday"));
+        store.remove(siteId, on);
+        changes.note(
+                null,
+                null,
+                on,
+                "Holiday of " + Words.fullDay(on) + " taken away: " + before.name(),
+                Subject.HOLIDAY,
+                siteId);
+        audit.record("site", siteId, "took away the holiday of " + on, before, null);
+    }
+
+    /**
+     * @param hours of a day, null for none given
+     * @throws Refusal if they are not above 0 and at most 24
+     */
+    static void requireHours(Amount hours) {
+        if (hours != null && (!hours.isPositive() || hours.isMoreThan(DAY))) {
+            throw Refusal.of("hours", "A day has more than 0 and at most 24 hours.");
+        }
+    }
+
+    /** Lets leave be booked again on protected dates. */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void unprotect(long id) {
+        ProtectedDate before = store.protectedDates().stream()
+                .filter(dates -> dates.id() == id)
+                .findFirst()
+                .orElseThrow(() -> Refusal.notFound("protected date"));
+        store.unprotect(id);
+        audit.record("protected date", id, "took protected dates away", before, null);
     }
 
     /**

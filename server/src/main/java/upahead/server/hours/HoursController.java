@@ -14,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
+import upahead.server.holidays.HolidayHours.PaidHoliday;
 import upahead.server.problems.Refusal;
 
 /** The recorded hours of one person. */
@@ -38,10 +39,20 @@ class HoursController {
 
     @GetMapping
     List<RecordedDay> of(@PathVariable long personId, @RequestParam LocalDate from, @RequestParam LocalDate through) {
-        DateSpan days = DateSpan.between(from, through)
+        return hours.of(personId, days(from, through));
+    }
+
+    private static DateSpan days(LocalDate from, LocalDate through) {
+        return DateSpan.between(from, through)
                 .filter(span -> span.days() <= MOST_DAYS)
                 .orElseThrow(() -> Refusal.of("through", "Please ask for 1 to " + MOST_DAYS + " days."));
-        return hours.of(personId, days);
+    }
+
+    /** The paid holidays within some days, which nobody types. */
+    @GetMapping("/holidays")
+    List<PaidHoliday> holidays(
+            @PathVariable long personId, @RequestParam LocalDate from, @RequestParam LocalDate through) {
+        return hours.holidays(personId, days(from, through));
     }
 
     @PutMapping

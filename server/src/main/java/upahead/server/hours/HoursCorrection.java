@@ -12,6 +12,8 @@ import upahead.server.audit.Audit;
 import upahead.server.changes.LateChange.Subject;
 import upahead.server.changes.LateChanges;
 import upahead.server.clock.MovableClock;
+import upahead.server.holidays.HolidayHours;
+import upahead.server.holidays.HolidayHours.PaidHoliday;
 import upahead.server.people.People;
 import upahead.server.people.Person;
 import upahead.server.problems.Refusal;
@@ -24,6 +26,7 @@ public class HoursCorrection {
     private static final Amount DAY = Amount.of(24);
 
     private final HoursStore store;
+    private final HolidayHours holidayHours;
     private final People people;
     private final LateChanges changes;
     private final Audit audit;
@@ -31,8 +34,15 @@ public class HoursCorrection {
     private final MovableClock clock;
 
     HoursCorrection(
-            HoursStore store, People people, LateChanges changes, Audit audit, CurrentUser user, MovableClock clock) {
+            HoursStore store,
+            HolidayHours holidayHours,
+            People people,
+            LateChanges changes,
+            Audit audit,
+            CurrentUser user,
+            MovableClock clock) {
         this.store = store;
+        this.holidayHours = holidayHours;
         this.people = people;
         this.changes = changes;
         this.audit = audit;
@@ -46,6 +56,13 @@ public class HoursCorrection {
     public List<RecordedDay> of(long personId, DateSpan days) {
         people.get(personId);
         return store.of(personId, days);
+    }
+
+    /** One person's paid holidays within some days, in order of time. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public List<PaidHoliday> holidays(long personId, DateSpan days) {
+        return holidayHours.of(List.of(people.get(personId)), days).getOrDefault(personId, List.of());
     }
 
     /**

@@ -16,6 +16,8 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.ledger.LineKind;
 import upahead.core.quantity.Amount;
+import upahead.server.holidays.HolidayHours;
+import upahead.server.holidays.HolidayHours.PaidHoliday;
 import upahead.server.hours.RecordedHours;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
@@ -24,7 +26,7 @@ import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.problems.Refusal;
 
-/** What payroll gets of a closed run: hours worked, leave taken and time paid out, by payroll code. */
+/** What payroll gets of a closed run: hours worked, holidays paid, leave taken and time paid out, by payroll code. */
 @Service
 public class HandOver {
 
@@ -35,13 +37,21 @@ public class HandOver {
     private final PayRuns runs;
     private final WorksheetBuilder worksheets;
     private final RecordedHours hours;
+    private final HolidayHours holidayHours;
     private final People people;
     private final Policies policies;
 
-    HandOver(PayRuns runs, WorksheetBuilder worksheets, RecordedHours hours, People people, Policies policies) {
+    HandOver(
+            PayRuns runs,
+            WorksheetBuilder worksheets,
+            RecordedHours hours,
+            HolidayHours holidayHours,
+            People people,
+            Policies policies) {
         this.runs = runs;
         this.worksheets = worksheets;
         this.hours = hours;
+        this.holidayHours = holidayHours;
         this.people = people;
         this.policies = policies;
     }
@@ -65,6 +75,7 @@ public class HandOver {
                 .collect(Collectors.toMap(Person::id, person -> person));
         List<Entry> entries = new ArrayList<>(worked(run, group));
         entries.addAll(leave(run, group));
+        entries.addAll(paidHolidays(run, group));
         entries.sort(
                 Comparator.comparing((Entry entry) -> entry.person().code()).thenComparing(Entry::code));
         return new HandOverFile("hand-over-" + run.firstDay() + "-to-" + run.lastDay() + ".csv", csv(entries));
@@ -80,6 +91,16 @@ public class HandOver {
                         total.hours(),
                         "hours"))
                 .toList();
+    }
+
+    private List<Entry> paidHolidays(PayRun run, Map<Long, Person> group) {
+        List<Entry> entries = new ArrayList<>();
+        holidayHours.of(group.values(), run.period()).forEach((personId, own) -> own.stream()
+                .collect(Collectors.groupingBy(
+                        PaidHoliday::payrollCode, Collectors.mapping(PaidHoliday::hours, Collectors.toList())))
+                .forEach((code, hours) -> entries.add(
+                        new Entry(group.get(personId), code, "holiday hours", Amount.sum(hours), "hours"))));
+        return entries;
     }
 
     private List<Entry> leave(PayRun run, Map<Long, Person> group) {

@@ -68,6 +68,12 @@ class RequestController {
         return requests.ofPerson(personId);
     }
 
+    @GetMapping("/requests/approved")
+    List<RequestSummary> approved(
+            @RequestParam LocalDate first, @RequestParam LocalDate last, @RequestParam(required = false) Long teamId) {
+        return requests.approvedWithin(first, last, teamId);
+    }
+
     @GetMapping("/requests/{id}")
     RequestDetail request(@PathVariable long id) {
         return requests.open(id);

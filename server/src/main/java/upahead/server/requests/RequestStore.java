@@ -165,6 +165,20 @@ class RequestStore {
                 0);
     }
 
+    /** Requests with an approved day within some days, of a team or of everybody where that is null. */
+    List<RequestSummary> approvedWithin(LocalDate first, LocalDate last, Long teamId) {
+        Condition approved = LEAVE_REQUEST.ID.in(sql.select(LEAVE_DAY.REQUEST_ID)
+                .from(LEAVE_DAY)
+                .where(LEAVE_DAY.ON_DATE.between(first, last))
+                .and(LEAVE_DAY.DECISION.eq(Decision.APPROVED.name()))
+                .and(LEAVE_DAY.AMOUNT.gt(BigDecimal.ZERO)));
+        return summaries(
+                teamId == null ? approved : approved.and(PERSON_PLACEMENT.TEAM_ID.eq(teamId)),
+                FIRST.asc(),
+                Integer.MAX_VALUE,
+                0);
+    }
+
     List<StoredDay> days(long requestId) {
         return sql.selectFrom(LEAVE_DAY)
                 .where(LEAVE_DAY.REQUEST_ID.eq(requestId))

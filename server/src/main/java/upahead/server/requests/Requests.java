@@ -130,6 +130,13 @@ public class Requests {
         return store.waitingWithin(payGroupId, first, last);
     }
 
+    /** Approved leave on some days, of a team or of everybody where that is null. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public List<RequestSummary> approvedWithin(LocalDate first, LocalDate last, Long teamId) {
+        return last.isBefore(first) ? List.of() : store.approvedWithin(first, last, teamId);
+    }
+
     /**
      * Decides a waiting request, day by day.
      *

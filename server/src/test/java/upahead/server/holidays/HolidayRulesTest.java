@@ -1,0 +1,261 @@
+package upahead.server.holidays;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Supplier;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import upahead.core.calendar.DateSpan;
+import upahead.core.calendar.HolidayCalendar.Holiday;
+import upahead.core.calendar.YearlyHoliday.Observed;
+import upahead.core.quantity.Amount;
+import upahead.server.Somebody;
+import upahead.server.WithDemo;
+import upahead.server.access.CurrentUser;
+import upahead.server.holidays.HolidayHours.PaidHoliday;
+import upahead.server.holidays.RuleForm.Sort;
+import upahead.server.holidays.YearPreview.PreviewDay;
+import upahead.server.holidays.YearPreview.State;
+import upahead.server.people.EmploymentChanges;
+import upahead.server.people.EmploymentType;
+import upahead.server.people.People;
+import upahead.server.problems.Refusal;
+
+/** Holidays by rules, from files, how they are paid, and extra days. */
+@WithDemo
+class HolidayRulesTest {
+
+    private static final long GARDEN = 1;
+    private static final long NURSERY = 2;
+    private static final long KERENSA = 27;
+    private static final long DELPHINE = 46;
+    private static final LocalDate MAY = LocalDate.of(2027, 5, 3);
+    private static final DateSpan SPRING = new DateSpan(LocalDate.of(2027, 4, 26), LocalDate.of(2027, 5, 9));
+
+    @Autowired
+    private HolidayRules rules;
+
+    @Autowired
+    private Holidays holidays;
+
+    @Autowired
+    private HolidayHours hours;
+
+    @Autowired
+    private Awards awards;
+
+    @Autowired
+    private CalendarFiles files;
+
+    @Autowired
+    private People people;
+
+    @Autowired
+    private EmploymentChanges employments;
+
+    @Autowired
+    private CurrentUser user;
+
+    @Test
+    void aComingYearIsShownBeforeItCounts() {
+        YearPreview preview = act(() -> rules.preview(GARDEN, 2028));
+        assertThat(preview.days()).hasSize(8).allMatch(day -> day.state() == State.NEW);
+        assertThat(preview.days()).extracting(PreviewDay::on).contains(LocalDate.of(2028, 4, 14));
+        assertThat(holidays.calendars().get(GARDEN).on(LocalDate.of(2028, 4, 14)))
+                .isEmpty();
+        act(() -> rules.take(GARDEN, 2028));
+        assertThat(holidays.calendars().get(GARDEN).on(LocalDate.of(2028, 4, 14)))
+                .contains(new Holiday("Good Friday", false));
+        assertThat(holidays.calendars().get(NURSERY).on(LocalDate.of(2028, 4, 14)))
+                .isEmpty();
+    }
+
+    @Test
+    void aYearThatIsThereAlreadyChangesNothing() {
+        YearPreview again = act(() -> rules.take(GARDEN, 2027));
+        assertThat(again.days()).isNotEmpty().allMatch(day -> day.state() == State.SAME);
+    }
+
+    @Test
+    void anotherHolidayOnTheDayStays() {
+        act(() -> rules.add(GARDEN, fixed("Lily day", 5, 3)));
+        assertThat(act(() -> rules.preview(GARDEN, 2027)).days())
+                .filteredOn(day -> day.on().equals(MAY))
+                .singleElement()
+                .satisfies(day -> assertThat(day.there()).isNotNull());
+    }
+
+    @Test
+    void aRuleWithoutItsFiguresIsRefusedBesideThem() {
+        RuleForm noDay = new RuleForm("Odd", Sort.FIXED, 2, 31, null, null, null, Observed.THAT_DAY, false, 1);
+        assertThatThrownBy(() -> act(() -> rules.add(GARDEN, noDay))).hasMessageStartingWith("There is no such day");
+        RuleForm missing = new RuleForm("Odd", Sort.AROUND_EASTER, 2, 3, null, null, null, Observed.THAT_DAY, false, 1);
+        assertThatThrownBy(() -> act(() -> rules.add(GARDEN, missing)))
+                .isInstanceOfSatisfying(
+                        Refusal.class, refusal -> assertThat(refusal.field()).isEqualTo("daysFromEaster"));
+    }
+
+    @Test
+    void holidaysArePaidWithTheScheduledHoursOrAFixedNumber() {
+        assertThat(paid(KERENSA)).containsExactly(new PaidHoliday(MAY, "Early May holiday", scheduled(), "HOL"));
+        act(() ->
+                rules.setPay(new HolidayPay(GARDEN, Amount.of(6), false, EnumSet.of(EmploymentType.HOURLY), "FEAST")));
+        assertThat(paid(KERENSA)).containsExactly(new PaidHoliday(MAY, "Early May holiday", Amount.of(6), "FEAST"));
+        act(() -> rules.setPay(new HolidayPay(GARDEN, Amount.of(6), false, Set.of(), "HOL")));
+        assertThat(paid(KERENSA)).isEmpty();
+    }
+
+    @Test
+    void fixedHoursFollowTheFteAndHalfADayHalvesThem() {
+        act(() -> {
+            employments.changeFte(DELPHINE, MAY, Amount.of("0.5"));
+            return null;
+        });
+        assertThat(paid(DELPHINE)).extracting(PaidHoliday::hours).containsExactly(Amount.of("3.75"));
+        LocalDate fair = LocalDate.of(2027, 7, 16);
+        assertThat(hours.of(List.of(people.get(DELPHINE)), new DateSpan(fair, fair))
+                        .get(DELPHINE))
+                .extracting(PaidHoliday::hours)
+                .containsExactly(Amount.of("1.88"));
+    }
+
+    @Test
+    void whoIsNotEmployedOrInAPauseGetsNothing() {
+        act(() -> {
+            employments.pause(KERENSA, SPRING, "unpaid leave");
+            people.leave(DELPHINE, MAY.minusDays(1));
+            return null;
+        });
+        assertThat(paid(KERENSA)).isEmpty();
+        assertThat(paid(DELPHINE)).isEmpty();
+    }
+
+    @Test
+    void hoursOfAnExtraDayReachTimeCardsAndCanBeTakenBack() {
+        LocalDate day = LocalDate.of(2027, 4, 28);
+        List<Award> given = act(() -> awards.give(award(day, Amount.of(4), List.of(KERENSA, DELPHINE))));
+        assertThat(given)
+                .filteredOn(each -> each.on().equals(day))
+                .singleElement()
+                .satisfies(award -> {
+                    assertThat(award.hours()).isEqualTo(Amount.of(8));
+                    assertThat(award.people()).hasSize(2);
+                });
+        assertThat(paid(KERENSA)).extracting(PaidHoliday::name).contains("Awarded");
+        long id = given.stream()
+                .filter(each -> each.on().equals(day))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        act(() -> awards.takeBack(id));
+        assertThat(paid(KERENSA)).extracting(PaidHoliday::name).doesNotContain("Awarded");
+    }
+
+    @Test
+    void everybodyEmployedThatDayGetsTheHoursEachIsScheduled() {
+        LocalDate saturday = LocalDate.of(2027, 5, 1);
+        int onSaturday = act(() -> awards.preview(award(saturday, null, null))).size();
+        int onTuesday = act(() -> awards.preview(award(LocalDate.of(2027, 5, 4), null, null)))
+                .size();
+        assertThat(onTuesday).isGreaterThan(onSaturday);
+        assertThat(act(() -> awards.preview(award(LocalDate.of(2010, 5, 4), null, null))))
+                .isEmpty();
+        assertThatThrownBy(() -> act(() -> awards.give(award(LocalDate.of(2010, 5, 4), null, null))))
+                .hasMessageStartingWith("Nobody would get any hours");
+    }
+
+    @Test
+    void aHolidayIsMovedOrTakenAway() {
+        act(() -> {
+            holidays.change(GARDEN, MAY, MAY.plusDays(1), new Holiday("Late May day", true));
+            return null;
+        });
+        assertThat(holidays.calendars().get(GARDEN).on(MAY)).isEmpty();
+        assertThat(holidays.calendars().get(GARDEN).on(MAY.plusDays(1))).contains(new Holiday("Late May day", true));
+        assertThatThrownBy(() -> act(() -> {
+                    holidays.add(GARDEN, MAY.plusDays(1), new Holiday("Twice", false));
+                    return null;
+                }))
+                .hasMessage("Late May day is on 4 May 2027 already.");
+    }
+
+    @Test
+    void anExportedCalendarComesInAgainWithoutAnyChange() {
+        String file = act(() -> files.export(NURSERY));
+        assertThat(file).startsWith("BEGIN:VCALENDAR").contains("SUMMARY:Saltmarsh fair (half a day)");
+        assertThat(preview(NURSERY, file).days()).hasSize(8).allMatch(day -> day.state() == State.SAME);
+    }
+
+    @Test
+    void repeatsZonesAndLongEventsOfAFile() {
+        String file = calendar("DTSTART;VALUE=DATE:20250815\r\nRRULE:FREQ=YEARLY\r\nSUMMARY:Harvest home")
+                .replace(
+                        "END:VCALENDAR",
+                        event("DTSTART;TZID=Pacific/Auckland:20270914T090000\r\n"
+                                        + "DTEND;TZID=Pacific/Auckland:20270914T170000\r\nSUMMARY:Antipodes day")
+                                + event("DTSTART;VALUE=DATE:20271020\r\nDTEND;VALUE=DATE:20271023\r\nSUMMARY:Break")
+                                + event("SUMMARY:Some day") + "END:VCALENDAR");
+        YearPreview preview = preview(GARDEN, file);
+        assertThat(preview.days())
+                .extracting(day -> day.on() + " " + day.name())
+                .contains(
+                        "2026-08-15 Harvest home",
+                        "2027-08-15 Harvest home",
+                        "2030-08-15 Harvest home",
+                        "2027-09-14 Antipodes day",
+                        "2027-10-20 Break",
+                        "2027-10-22 Break")
+                .doesNotContain("2025-08-15 Harvest home", "2027-10-23 Break");
+        assertThat(preview.notes())
+                .containsExactly(
+                        "Antipodes day has a time of day; the whole day is taken.",
+                        "Some day has no date and is left out.");
+    }
+
+    @Test
+    void whatIsNoCalendarIsSaidToBeNone() {
+        assertThatThrownBy(() -> preview(GARDEN, "code,name\nA1,Wren"))
+                .isInstanceOfSatisfying(
+                        Refusal.class, refusal -> assertThat(refusal.field()).isEqualTo("file"));
+        assertThatThrownBy(() -> preview(GARDEN, "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n"))
+                .hasMessage("There is no event in this calendar.");
+    }
+
+    private static String calendar(String lines) {
+        return "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:test\r\n" + event(lines) + "END:VCALENDAR\r\n";
+    }
+
+    private static String event(String lines) {
+        return "BEGIN:VEVENT\r\nUID:" + lines.hashCode() + "\r\n" + lines + "\r\nEND:VEVENT\r\n";
+    }
+
+    private YearPreview preview(long site, String file) {
+        return act(() -> files.preview(site, file.getBytes(StandardCharsets.UTF_8)));
+    }
+
+    private Amount scheduled() {
+        return people.employments(List.of(KERENSA)).get(KERENSA).scheduledHours(MAY);
+    }
+
+    private List<PaidHoliday> paid(long person) {
+        return hours.of(List.of(people.get(person)), SPRING).getOrDefault(person, List.of());
+    }
+
+    private static AwardForm award(LocalDate on, Amount hours, List<Long> whom) {
+        return new AwardForm(on, "Thanks", "", hours, false, null, whom);
+    }
+
+    private static RuleForm fixed(String name, int month, int day) {
+        return new RuleForm(name, Sort.FIXED, month, day, null, null, null, Observed.THAT_DAY, false, 1);
+    }
+
+    private <T> T act(Supplier<T> work) {
+        return user.actAs(Somebody.ADMINISTRATOR, work);
+    }
+}

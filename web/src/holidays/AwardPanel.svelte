@@ -1,0 +1,158 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { Award, AwardForm, Organisation } from '../api/types';
+  import { exactSum } from '../common/decimal';
+  import Field from '../common/Field.svelte';
+  import { amount } from '../common/format';
+  import { latest } from '../common/latest';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import SidePanel from '../common/SidePanel.svelte';
+  import { session } from '../frame/session.svelte';
+  import { figure } from '../people/employment';
+
+  let {
+    organisation,
+    done,
+    close,
+  }: { organisation: Organisation; done: (awards: Award[]) => void; close: () => void } = $props();
+
+  type Person = Award['people'][number];
+
+  let on = $state(session.current.today);
+  let name = $state('');
+  let reason = $state('');
+  let fixed = $state(false);
+  let hours = $state('4');
+  let byFte = $state(false);
+  let teamId = $state<number | null>(null);
+  let left = $state<number[]>([]);
+  let people = $state<Person[]>([]);
+  let problem = $state<Problem | null>(null);
+  let busy = $state(false);
+  const ask = latest<Person[]>();
+
+  const chosen = $derived(people.filter((each) => !left.includes(each.personId)));
+
+  function form(whom: number[] | null): AwardForm {
+    return {
+      on,
+      name,
+      reason,
+      hours: fixed ? figure(hours) : null,
+      byFte: fixed && byFte,
+      teamId,
+      people: whom,
+    };
+  }
+
+  $effect(() => {
+    if (!on) return;
+    const body = { ...form(null), name: 'award' };
+    const timer = window.setTimeout(
+      () =>
+        ask(
+          answer(api.POST('/api/awards/preview', { body })),
+          (found) => {
+            people = found;
+            problem = null;
+          },
+          (thrown) => (problem = Problem.of(thrown)),
+        ),
+      150,
+    );
+    return () => window.clearTimeout(timer);
+  });
+
+  async function give(event: SubmitEvent) {
+    event.preventDefault();
+    busy = true;
+    try {
+      done(
+        await answer(
+          api.POST('/api/awards', {
+            body: form(left.length === 0 ? null : chosen.map((each) => each.personId)),
+          }),
+        ),
+      );
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    } finally {
+      busy = false;
+    }
+  }
+
+  function toggle(id: number) {
+    left = left.includes(id) ? left.filter((each) => each !== id) : [...left, id];
+  }
+</script>
+
+<SidePanel title="Paid hours for an extra day" {close}>
+  <form class="space-y-4" onsubmit={give}>
+    <div class="flex flex-wrap gap-4">
+      <Field label="Day" field="on" {problem}>
+        <input class="input w-44" type="date" name="on" bind:value={on} />
+      </Field>
+      <Field label="What for" field="name" {problem}>
+        <input class="input w-64" name="award-name" bind:value={name} />
+      </Field>
+    </div>
+    <fieldset class="space-y-1">
+      <legend class="text-sm font-semibold">Each gets</legend>
+      <label class="flex items-center gap-2">
+        <input type="radio" class="radio radio-sm" name="mode" value={false} bind:group={fixed} />
+        the hours scheduled that day
+      </label>
+      <label class="flex items-center gap-2">
+        <input type="radio" class="radio radio-sm" name="mode" value={true} bind:group={fixed} />
+        a fixed number of hours
+      </label>
+    </fieldset>
+    {#if fixed}
+      <div class="flex items-end gap-4">
+        <Field label="Hours" field="hours" {problem}>
+          <input class="input w-24" inputmode="decimal" name="hours" bind:value={hours} />
+        </Field>
+        <label class="flex items-center gap-2 pb-2">
+          <input type="checkbox" class="checkbox checkbox-sm" bind:checked={byFte} /> in proportion to
+          FTE
+        </label>
+      </div>
+    {/if}
+    <div class="flex flex-wrap gap-4">
+      <Field label="Whom" field="teamId" {problem}>
+        <select class="select w-48" name="team" bind:value={teamId}>
+          <option value={null}>everybody</option>
+          {#each organisation.teams as team (team.id)}<option value={team.id}>{team.name}</option
+            >{/each}
+        </select>
+      </Field>
+      <Field label="Why, if it should stand there" field="reason" {problem}>
+        <input class="input w-72" name="reason" bind:value={reason} />
+      </Field>
+    </div>
+    <p data-award>
+      <strong>{chosen.length} people</strong> employed that day get
+      <strong>{amount(exactSum(chosen.map((each) => each.hours)))} hours</strong> together.
+    </p>
+    <ul class="max-h-64 divide-y divide-base-300 overflow-y-auto">
+      {#each people as each (each.personId)}
+        <li>
+          <label class="flex items-center gap-2 py-0.5">
+            <input
+              type="checkbox"
+              class="checkbox checkbox-sm"
+              checked={!left.includes(each.personId)}
+              onchange={() => toggle(each.personId)}
+            />
+            {each.person} <span class="quiet ml-auto">{amount(each.hours)} hours</span>
+          </label>
+        </li>
+      {/each}
+    </ul>
+    <ProblemNote {problem} besides={['on', 'name', 'hours', 'reason']} />
+    <button class="btn btn-primary" disabled={busy || chosen.length === 0 || name.trim() === ''}
+      >Give these hours</button
+    >
+  </form>
+</SidePanel>

@@ -1,0 +1,100 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { HolidayPay, Holidays } from '../api/types';
+  import Field from '../common/Field.svelte';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import SidePanel from '../common/SidePanel.svelte';
+  import { EMPLOYMENT_TYPES, figure } from '../people/employment';
+
+  let {
+    pay: before,
+    site,
+    done,
+    close,
+  }: {
+    pay: HolidayPay;
+    site: string;
+    done: (holidays: Holidays) => void;
+    close: () => void;
+  } = $props();
+
+  let fixed = $state(untrack(() => before.fixedHours !== null));
+  let hours = $state(untrack(() => before.fixedHours ?? '8'));
+  let byFte = $state(untrack(() => before.byFte));
+  let types = $state(untrack(() => [...before.employmentTypes]));
+  let payrollCode = $state(untrack(() => before.payrollCode));
+  let problem = $state<Problem | null>(null);
+  let busy = $state(false);
+
+  async function keep(event: SubmitEvent) {
+    event.preventDefault();
+    busy = true;
+    problem = null;
+    try {
+      done(
+        await answer(
+          api.PUT('/api/holidays/pay', {
+            body: {
+              siteId: before.siteId,
+              fixedHours: fixed ? figure(hours) : null,
+              byFte: fixed && byFte,
+              employmentTypes: types,
+              payrollCode,
+            },
+          }),
+        ),
+      );
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<SidePanel title={`How holidays at ${site} are paid`} {close}>
+  <form class="space-y-4" onsubmit={keep}>
+    <p class="quiet">
+      The hours stand on time cards and go to payroll by themselves, for those employed that day and
+      not in a pause.
+    </p>
+    <fieldset class="space-y-1">
+      <legend class="text-sm font-semibold">A whole holiday is paid with</legend>
+      <label class="flex items-center gap-2">
+        <input type="radio" class="radio radio-sm" name="mode" value={false} bind:group={fixed} />
+        the hours each is scheduled that day
+      </label>
+      <label class="flex items-center gap-2">
+        <input type="radio" class="radio radio-sm" name="mode" value={true} bind:group={fixed} />
+        a fixed number of hours
+      </label>
+    </fieldset>
+    {#if fixed}
+      <div class="flex items-end gap-4">
+        <Field label="Hours" field="hours" {problem}>
+          <input class="input w-24" inputmode="decimal" name="hours" bind:value={hours} />
+        </Field>
+        <label class="flex items-center gap-2 pb-2">
+          <input type="checkbox" class="checkbox checkbox-sm" bind:checked={byFte} /> in proportion to
+          FTE
+        </label>
+      </div>
+    {/if}
+    <fieldset class="flex gap-4">
+      <legend class="text-sm font-semibold">For</legend>
+      {#each EMPLOYMENT_TYPES as [type, name] (type)}
+        <label class="flex items-center gap-1.5">
+          <input type="checkbox" class="checkbox checkbox-sm" value={type} bind:group={types} />
+          {name.toLowerCase()}
+        </label>
+      {/each}
+    </fieldset>
+    <Field label="Payroll code" field="payrollCode" {problem}>
+      <input class="input w-28" name="payroll-code" bind:value={payrollCode} />
+    </Field>
+    <ProblemNote {problem} besides={['hours', 'payrollCode']} />
+    <button class="btn btn-primary" disabled={busy}>Keep this</button>
+  </form>
+</SidePanel>
