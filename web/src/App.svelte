@@ -2,6 +2,8 @@
   import { onMount } from 'svelte';
   import { answer, api } from './api/client';
   import Frame from './frame/Frame.svelte';
+  import { router } from 'svelte-spa-router';
+  import SetPassword from './frame/SetPassword.svelte';
   import SignIn from './frame/SignIn.svelte';
   import { session } from './frame/session.svelte';
 
@@ -11,7 +13,9 @@
   });
 </script>
 
-{#if session.loaded && session.current.signedIn}
+{#if session.loaded && router.location.startsWith('/set-password/')}
+  <SetPassword />
+{:else if session.loaded && session.current.signedIn}
   <Frame />
 {:else if session.loaded}
   <SignIn />

@@ -93,6 +93,7 @@
 
 <div class="mb-4 flex flex-wrap items-end gap-3">
   <h1 class="mr-auto">Balances</h1>
+  <a class="underline" href="#/balances/openings">Opening balances</a>
   <input
     class="input w-52"
     type="search"

@@ -43,6 +43,14 @@
     ...(session.isAdministrator
       ? [
           { name: 'Write a policy', detail: 'action', run: () => push('/policies/new') },
+          { name: 'Add somebody', detail: 'action', run: () => push('/people/new') },
+          { name: 'Bring people in', detail: 'action', run: () => push('/people/import') },
+          {
+            name: 'Sites, teams and pay groups',
+            detail: 'action',
+            run: () => push('/people/organisation'),
+          },
+          { name: 'Opening balances', detail: 'action', run: () => push('/balances/openings') },
           { name: 'Prove every balance', detail: 'action', run: () => push('/proof') },
         ]
       : []),

@@ -12,8 +12,20 @@
   let password = $state('');
   let problem = $state<Problem | null>(null);
   let busy = $state(false);
+  let asked = $state(false);
 
   const fresh = $derived(session.current.fresh);
+
+  async function forgotten() {
+    problem = null;
+    asked = false;
+    try {
+      await answer(api.POST('/api/session/forgotten', { body: { username } }));
+      asked = true;
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    }
+  }
 
   async function submit(event: SubmitEvent) {
     event.preventDefault();
@@ -69,8 +81,17 @@
       />
     </label>
     <ProblemNote {problem} />
+    {#if asked}
+      <p role="status" class="mt-2">
+        If {username} has an e-mail address here, a link is on its way.
+      </p>
+    {/if}
     <button class="btn mt-4 w-full btn-primary" disabled={busy}>
       {fresh ? 'Create and sign in' : 'Sign in'}
     </button>
+    {#if !fresh}
+      <button type="button" class="mt-3 underline" onclick={forgotten}>I forgot the password</button
+      >
+    {/if}
   </form>
 </main>

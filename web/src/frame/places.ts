@@ -4,6 +4,7 @@ import {
   Mails,
   NotebookPen,
   Scale,
+  ScrollText,
   Signpost,
   Sprout,
   UsersRound,
@@ -30,6 +31,7 @@ const ADMINISTRATOR: Place[] = [
   { path: '/policies', name: 'Policies', icon: NotebookPen },
   { path: '/people', name: 'People', icon: UsersRound },
   { path: '/holidays', name: 'Holidays', icon: CalendarHeart },
+  { path: '/audit', name: 'Audit trail', icon: ScrollText },
 ];
 
 /** Where somebody can go, in the order of the work. */

@@ -1,4 +1,5 @@
 import Balance from '../balances/Balance.svelte';
+import Audit from '../audit/Audit.svelte';
 import Openings from '../balances/Openings.svelte';
 import Balances from '../balances/Balances.svelte';
 import Holidays from '../holidays/Holidays.svelte';
@@ -42,6 +43,7 @@ export const routes = {
   '/people/:id': Person,
   '/people/:id/hours': PersonHours,
   '/holidays': Holidays,
+  '/audit': Audit,
   '/mail': Mailbox,
   '*': NotFound,
 };

@@ -12,7 +12,7 @@
   } from '@lucide/svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { LookoutItem } from '../api/types';
+  import type { FirstStep, LookoutItem } from '../api/types';
   import Empty from '../common/Empty.svelte';
   import { daysBetween, weekdayAndDay } from '../common/format';
   import { listKeys } from '../common/listkeys';
@@ -20,11 +20,13 @@
   import SidePanel from '../common/SidePanel.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { session } from '../frame/session.svelte';
+  import FirstSteps from './FirstSteps.svelte';
   import OpenRequest from '../requests/OpenRequest.svelte';
 
   let items = $state<LookoutItem[] | null>(null);
   let problem = $state<Problem | null>(null);
   let request = $state<number | null>(null);
+  let steps = $state<FirstStep[]>([]);
 
   async function load() {
     try {
@@ -37,6 +39,9 @@
 
   $effect(() => {
     void load();
+    if (session.isAdministrator) {
+      answer(api.GET('/api/lookout/first-steps')).then((loaded) => (steps = loaded));
+    }
   });
 
   const groups: { urgency: LookoutItem['urgency']; title: string }[] = [
@@ -104,6 +109,7 @@
 </script>
 
 <h1>Lookout</h1>
+{#if steps.length > 0}<FirstSteps {steps} />{/if}
 <ProblemNote {problem} />
 {#if items === null && !problem}
   <Waiting what="Looking ahead" />

@@ -8,6 +8,12 @@
 
   let messages = $state<Message[] | null>(null);
 
+  /** The text of a mail and the link at its end, if it has one. */
+  function parts(body: string): [string, string | null] {
+    const at = body.lastIndexOf('#/');
+    return at < 0 ? [body, null] : [body.slice(0, at), body.slice(at)];
+  }
+
   $effect(() => {
     answer(api.GET('/api/mail')).then((loaded) => (messages = loaded));
   });
@@ -27,12 +33,15 @@
 {:else}
   <ul class="sheet max-w-4xl divide-y divide-base-300">
     {#each messages as message (message.id)}
+      {@const [text, link] = parts(message.body)}
       <li class="px-4 py-2.5">
         <p class="flex flex-wrap justify-between gap-x-4">
           <span class="font-semibold">{message.subject}</span>
           <span class="quiet text-sm">{day(message.at)}, to {message.recipient}</span>
         </p>
-        <p>{message.body}</p>
+        <p>
+          {text}{#if link}<a class="break-all underline" href={link}>{link}</a>{/if}
+        </p>
       </li>
     {/each}
   </ul>

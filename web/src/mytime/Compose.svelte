@@ -1,8 +1,16 @@
 <script lang="ts">
-  import { answer, api } from '../api/client';
+  import { answer, api, fileBody } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { AskedDay, BalanceRow, Holidays, Person, RequestReview } from '../api/types';
-  import { longDay, withUnit } from '../common/format';
+  import type {
+    AskedDay,
+    BalanceRow,
+    DocumentView,
+    Holidays,
+    Person,
+    RequestReview,
+    RequestRules,
+  } from '../api/types';
+  import { counted, longDay, withUnit } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
   import DayTiles from '../requests/DayTiles.svelte';
@@ -22,6 +30,9 @@
 
   let marked = $state<AskedDay[]>([]);
   let note = $state('');
+  let answers = $state<string[]>([]);
+  let documents = $state<DocumentView[]>([]);
+  let rules = $state<RequestRules | null>(null);
   let review = $state<RequestReview | null>(null);
   let problem = $state<Problem | null>(null);
   let busy = $state(false);
@@ -48,7 +59,39 @@
     ),
   );
 
-  const draft = $derived({ personId, policyId, days: marked, note });
+  const draft = $derived({
+    personId,
+    policyId,
+    days: marked,
+    note,
+    answers: [...answers],
+    documents: documents.map((each) => each.id),
+  });
+
+  $effect(() => {
+    answer(api.GET('/api/policies/{id}', { params: { path: { id: policyId } } })).then((policy) => {
+      rules = policy.rules;
+      answers = policy.rules.questions.map(() => '');
+    });
+  });
+
+  async function keepDocument(file: File | undefined) {
+    if (!file) return;
+    try {
+      documents = [
+        ...documents,
+        await answer(
+          api.POST('/api/people/{personId}/documents', {
+            params: { path: { personId } },
+            ...fileBody(file),
+          }),
+        ),
+      ];
+      problem = null;
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    }
+  }
 
   $effect(() => {
     const body = draft;
@@ -108,6 +151,8 @@
       await answer(api.POST('/api/requests', { body: draft }));
       marked = [];
       note = '';
+      answers = answers.map(() => '');
+      documents = [];
       said.say('Sent. You will see here, and by mail, when it is decided.');
       await sent();
     } catch (thrown) {
@@ -211,6 +256,39 @@
           <span class="font-semibold">Note</span>
           <textarea class="textarea mt-1 w-full" rows="2" name="note" bind:value={note}></textarea>
         </label>
+        {#each rules?.questions ?? [] as question, at (question)}
+          <label class="mt-3 block">
+            <span class="font-semibold">{question}</span>
+            <input class="input mt-1 w-full" name={`answer-${at}`} bind:value={answers[at]} />
+          </label>
+        {/each}
+        {#if rules !== null && (rules.documentFromDays !== null || documents.length > 0)}
+          <label class="mt-3 block">
+            <span class="font-semibold">Document</span>
+            <span class="quiet text-sm"
+              >{rules.documentFromDays === null
+                ? ''
+                : `needed from ${counted(rules.documentFromDays, 'day')} on`}</span
+            >
+            <input
+              type="file"
+              accept=".pdf,.png,.jpg,.jpeg"
+              class="file-input mt-1 w-full"
+              aria-label="Document"
+              onchange={(event) => keepDocument(event.currentTarget.files?.[0])}
+            />
+          </label>
+          {#each documents as document (document.id)}
+            <p class="flex justify-between text-sm">
+              {document.name}
+              <button
+                class="underline"
+                onclick={() => (documents = documents.filter((each) => each !== document))}
+                >remove</button
+              >
+            </p>
+          {/each}
+        {/if}
         <div class="mt-2"><ProblemNote {problem} /></div>
         <div class="mt-3 flex gap-3">
           <button

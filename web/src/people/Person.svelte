@@ -10,6 +10,7 @@
     Person,
     RequestSummary,
   } from '../api/types';
+  import Changes from '../audit/Changes.svelte';
   import AheadList from '../balances/AheadList.svelte';
   import BalanceTable from '../balances/BalanceTable.svelte';
   import Empty from '../common/Empty.svelte';
@@ -26,6 +27,7 @@
   import Leave from './Leave.svelte';
   import Move from './Move.svelte';
   import OwnPolicies from './OwnPolicies.svelte';
+  import SignInSection from './SignInSection.svelte';
 
   let { params }: { params: { id: string } } = $props();
 
@@ -40,6 +42,7 @@
   let requests = $state<RequestSummary[] | null>(null);
   let panel = $state<Panel | null>(null);
   let problem = $state<Problem | null>(null);
+  let version = $state(0);
 
   const id = $derived(Number(params.id));
 
@@ -83,6 +86,7 @@
   function changed(what: string) {
     panel = null;
     problem = null;
+    version++;
     said.say(what);
     void load(id);
     loadFigures(id, asOf.day);
@@ -173,6 +177,8 @@
   {:else}
     <Empty><p>No requests yet.</p></Empty>
   {/if}
+  <SignInSection {person} />
+  <Changes subject="person" subjectId={person.id} {version} />
   {#if panel === 'MOVE'}
     <Move
       {person}

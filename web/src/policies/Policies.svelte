@@ -9,12 +9,14 @@
   import Waiting from '../common/Waiting.svelte';
   import { asOf } from '../frame/asof.svelte';
   import { coverageWords } from './coverage';
+  import GeneralSignOffs from './GeneralSignOffs.svelte';
   import { sentence } from './sentence';
 
   let policies = $state<Policy[] | null>(null);
   let organisation = $state<Organisation | null>(null);
   let doubled = $state<Doubled[]>([]);
   let problem = $state<Problem | null>(null);
+  let signOffs = $state(false);
 
   $effect(() => {
     Promise.all([answer(api.GET('/api/policies')), answer(api.GET('/api/organisation'))]).then(
@@ -61,7 +63,10 @@
 
 <div class="mb-4 flex items-end justify-between">
   <h1>Policies</h1>
-  <a class="btn btn-primary" href="#/policies/new">Write a policy</a>
+  <div class="flex gap-2">
+    <button class="btn" onclick={() => (signOffs = true)}>Sign-offs in general</button>
+    <a class="btn btn-primary" href="#/policies/new">Write a policy</a>
+  </div>
 </div>
 <ProblemNote {problem} />
 {#if policies === null}
@@ -129,3 +134,4 @@
     {/each}
   </div>
 {/if}
+{#if signOffs}<GeneralSignOffs close={() => (signOffs = false)} />{/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Changes from '../audit/Changes.svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { Organisation, Policy, PolicyVersion, RuleConflict, Terms } from '../api/types';
@@ -199,6 +200,7 @@
     <ProblemNote {problem} />
   {/if}
   {#if policy.versions.length > 1}<Versions {policy} />{/if}
+  <Changes subject="policy" subjectId={policy.id} />
   {#if panel === 'SETTINGS'}
     <Settings
       {policy}

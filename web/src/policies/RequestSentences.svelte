@@ -3,6 +3,7 @@
   import type { RequestRules, RuleConflict } from '../api/types';
   import Blank from './Blank.svelte';
   import Choice from './Choice.svelte';
+  import SignOffPath from './SignOffPath.svelte';
 
   let {
     rules = $bindable(),
@@ -63,4 +64,92 @@
       </label>
     </li>
   {/each}
+  <li>
+    {#if rules.documentFromDays === null}
+      <button type="button" class="underline" onclick={() => (rules.documentFromDays = 3)}
+        >+ a document is needed</button
+      >
+    {:else}
+      A document is needed from
+      <input
+        class="w-12 border-b-2 border-primary/50 bg-transparent text-center font-semibold text-primary"
+        type="number"
+        name="document-from-days"
+        min="1"
+        max="365"
+        bind:value={rules.documentFromDays}
+      />
+      days on.
+      <button type="button" class="underline" onclick={() => (rules.documentFromDays = null)}
+        >remove</button
+      >
+    {/if}
+  </li>
+  {#each rules.questions.keys() as at (at)}
+    <li class="flex items-center gap-2">
+      Whoever asks answers
+      <input
+        class="input w-72"
+        aria-label={`Question ${at + 1}`}
+        bind:value={rules.questions[at]}
+      />
+      <button
+        type="button"
+        class="underline"
+        onclick={() => (rules.questions = rules.questions.filter((_, index) => index !== at))}
+        >remove</button
+      >
+    </li>
+  {/each}
+  {#if rules.questions.length < 5}
+    <li>
+      <button
+        type="button"
+        class="underline"
+        onclick={() => (rules.questions = [...rules.questions, ''])}
+        >+ a question of your own</button
+      >
+    </li>
+  {/if}
+  <li>
+    Besides those who decide, it is seen by
+    <Choice
+      name="Who sees it"
+      choices={[
+        ['NOBODY', 'nobody'],
+        ['TEAM', 'the team'],
+        ['EVERYBODY', 'everybody'],
+      ]}
+      bind:value={rules.seenBy}
+    />{#if rules.seenBy !== 'NOBODY'}, who
+      <Choice
+        name="Whether its kind shows"
+        choices={[
+          ['no', 'do not see what it is'],
+          ['yes', 'see what it is'],
+        ]}
+        bind:value={
+          () => (rules.kindShows ? 'yes' : 'no'), (chosen) => (rules.kindShows = chosen === 'yes')
+        }
+      />{/if}.
+  </li>
+  <li>
+    It is signed off
+    <Choice
+      name="Sign-off path"
+      choices={[
+        ['general', 'as in general'],
+        ['own', 'on a path of its own'],
+      ]}
+      bind:value={
+        () => (rules.signOffs === null ? 'general' : 'own'),
+        (chosen) =>
+          (rules.signOffs =
+            chosen === 'own' ? [{ by: 'APPROVER', role: null, personId: null }] : null)
+      }
+    />{#if rules.signOffs !== null}:{/if}
+    {#if rules.signOffs !== null}
+      <div class="mt-2"><SignOffPath bind:path={rules.signOffs} /></div>
+    {/if}
+  </li>
 </ul>

@@ -60,6 +60,11 @@ const RULES: NewPolicy['rules'] = {
   noteRequired: false,
   leaveIn: 'HOURS',
   smallestStep: null,
+  documentFromDays: null,
+  questions: [],
+  signOffs: null,
+  seenBy: 'TEAM',
+  kindShows: false,
 };
 
 /** Common shapes to begin with. Their figures are only there to be looked at and changed. */

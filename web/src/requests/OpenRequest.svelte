@@ -24,7 +24,9 @@
         api.GET('/api/requests/{id}', { params: { path: { id: requestId } } }),
       );
       detail = loaded;
-      decisions = Object.fromEntries(loaded.review.days.map((each) => [each.on, 'APPROVED']));
+      decisions = Object.fromEntries(
+        loaded.review.days.map((each) => [each.on, each.decision ?? 'APPROVED']),
+      );
     } catch (thrown) {
       problem = Problem.of(thrown);
     }
@@ -42,6 +44,7 @@
   const declined = $derived(costly.length - approved);
 
   function toggle(on: string) {
+    if (detail?.review.days.find((each) => each.on === on)?.decision) return;
     decisions[on] = decisions[on] === 'APPROVED' ? 'DECLINED' : 'APPROVED';
   }
 
@@ -53,7 +56,8 @@
     const forFreeDays = costly.some((each) => chosen[each.on] === 'APPROVED')
       ? 'APPROVED'
       : 'DECLINED';
-    const days = detail.review.days.map((each) => ({
+    const open = detail.review.days.filter((each) => each.decision === null);
+    const days = open.map((each) => ({
       on: each.on,
       decision: Number(each.amount) > 0 ? chosen[each.on]! : forFreeDays,
     }));
@@ -65,7 +69,9 @@
         }),
       );
       said.say(
-        `${words(result.request.state)}: ${result.request.person}, ${result.request.policy}.`,
+        result.request.state === 'WAITING'
+          ? `Signed. It goes on to ${result.signOffs.find((each) => each.signedBy === null)?.who}.`
+          : `${words(result.request.state)}: ${result.request.person}, ${result.request.policy}.`,
       );
       decided(result);
     } catch (thrown) {
@@ -101,6 +107,14 @@
       )}
     </p>
     <p class="quiet">{request.team}; sent {day(request.sentAt)}</p>
+    {#each detail.answers as each (each.question)}
+      <p class="mt-1">{each.question} <strong>{each.answer}</strong></p>
+    {/each}
+    {#each detail.documents as document (document.id)}
+      <p class="mt-1">
+        <a class="underline" href={`/api/documents/${document.id}`} download>{document.name}</a>
+      </p>
+    {/each}
     {#if request.note}
       <p class="mt-2 border-l-4 border-base-300 pl-3">“{request.note}”</p>
     {/if}
@@ -132,6 +146,23 @@
     {/if}
   </dl>
 
+  {#if detail.signOffs.length > 1 || (detail.signOffs.length === 1 && !detail.inTurn && request.state === 'WAITING')}
+    <h2 class="mt-4 mb-1">Sign-offs</h2>
+    <ol class="list-decimal pl-6" data-sign-offs>
+      {#each detail.signOffs as each (each.step)}
+        <li>
+          {each.signedBy
+            ? `${each.signedBy}, ${day(each.signedAt!)}`
+            : `${each.who}${request.state === 'WAITING' ? ', not yet' : ', not needed any more'}`}
+        </li>
+      {/each}
+    </ol>
+  {/if}
+  {#if detail.mayDecide && !detail.inTurn}
+    <p class="mt-3 border-l-4 border-accent bg-base-200 px-3 py-1">
+      It waits for somebody else. You can decide over the top; the history says so.
+    </p>
+  {/if}
   {#if detail.mayDecide}
     <label class="mt-4 block">
       <span class="font-semibold">Message to {request.person.split(' ')[0]}</span>

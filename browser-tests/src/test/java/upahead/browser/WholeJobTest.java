@@ -73,7 +73,8 @@ class WholeJobTest {
         browser.sees("[data-sample-closing]", "20 hours");
         browser.click("Keep as a draft");
         browser.sees("Put it in force");
-        browser.choose("[aria-label=Which]", "Grounds");
+        browser.choose("[aria-label=Covers]", "teams");
+        browser.click("Grounds");
         browser.sees("Covers 12 people");
         browser.click("Put in force");
         browser.sees("In force from 26 Apr 2027");

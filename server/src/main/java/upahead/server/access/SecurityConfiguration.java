@@ -4,6 +4,7 @@ import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -11,7 +12,9 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfFilter;
@@ -30,7 +33,7 @@ class SecurityConfiguration {
             + "form-action 'self'; frame-ancestors 'none'";
 
     @Bean
-    SecurityFilterChain security(HttpSecurity http) throws Exception {
+    SecurityFilterChain security(HttpSecurity http, SignInService signIns) throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers("/api/session", "/api/session/**")
                         .permitAll()
                         .requestMatchers("/api/**")
@@ -40,6 +43,7 @@ class SecurityConfiguration {
                 .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
                         .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler()))
                 .addFilterAfter(new TokenInCookie(), CsrfFilter.class)
+                .addFilterBefore(new SignInAgain(signIns), AuthorizationFilter.class)
                 .exceptionHandling(
                         errors -> errors.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
@@ -61,6 +65,31 @@ class SecurityConfiguration {
             CsrfToken token = (CsrfToken) request.getAttribute(CsrfToken.class.getName());
             if (token != null) {
                 token.getToken();
+            }
+            chain.doFilter(request, response);
+        }
+    }
+
+    /** Ends the session of somebody whose sign-in was switched off or changed. */
+    private static final class SignInAgain extends OncePerRequestFilter {
+
+        private final SignInService signIns;
+
+        SignInAgain(SignInService signIns) {
+            this.signIns = signIns;
+        }
+
+        @Override
+        protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+                throws ServletException, IOException {
+            var authentication = SecurityContextHolder.getContext().getAuthentication();
+            HttpSession session = request.getSession(false);
+            if (session != null
+                    && authentication != null
+                    && authentication.getPrincipal() instanceof SignedIn signedIn
+                    && signIns.hasChanged(signedIn.id())) {
+                session.invalidate();
+                SecurityContextHolder.clearContext();
             }
             chain.doFilter(request, response);
         }

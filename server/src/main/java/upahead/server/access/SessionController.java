@@ -13,6 +13,7 @@ import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -83,6 +84,22 @@ class SessionController {
         SecurityContextHolder.setContext(context);
         SESSIONS.saveContext(context, request, response);
         return view(signedIn);
+    }
+
+    /** The name of whom a link was sent to. */
+    record LinkView(String username) {}
+
+    /** A password to be set by a link. */
+    record PasswordForm(@NotBlank String token, @NotBlank(message = "please type a password") String password) {}
+
+    @GetMapping("/password/{token}")
+    LinkView link(@PathVariable String token) {
+        return new LinkView(signIns.usernameOf(token));
+    }
+
+    @PostMapping("/password")
+    LinkView setPassword(@Valid @RequestBody PasswordForm form) {
+        return new LinkView(signIns.setPassword(form.token(), form.password()));
     }
 
     @PostMapping("/first-administrator")

@@ -1,7 +1,9 @@
 package upahead.server.access;
 
+import static upahead.server.database.Tables.PASSWORD_LINK;
 import static upahead.server.database.Tables.SIGN_IN;
 
+import java.time.LocalDateTime;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.jooq.Record;
@@ -11,7 +13,12 @@ import org.springframework.stereotype.Repository;
 @Repository
 class SignInStore {
 
-    record Stored(SignedIn signedIn, String passwordHash) {}
+    /**
+     * A sign-in.
+     *
+     * @param passwordHash null while no password was set
+     */
+    record Stored(SignedIn signedIn, String passwordHash, boolean active) {}
 
     private final DSLContext sql;
 
@@ -48,6 +55,68 @@ class SignInStore {
                 row.get(SIGN_IN.DISPLAY_NAME),
                 Role.valueOf(row.get(SIGN_IN.ROLE)),
                 row.get(SIGN_IN.PERSON_ID));
-        return new Stored(signedIn, row.get(SIGN_IN.PASSWORD_HASH));
+        return new Stored(signedIn, row.get(SIGN_IN.PASSWORD_HASH), row.get(SIGN_IN.ACTIVE));
+    }
+
+    Optional<Stored> find(long id) {
+        return sql.selectFrom(SIGN_IN).where(SIGN_IN.ID.eq(id)).fetchOptional().map(SignInStore::stored);
+    }
+
+    Optional<Stored> ofPerson(long personId) {
+        return sql.selectFrom(SIGN_IN)
+                .where(SIGN_IN.PERSON_ID.eq(personId))
+                .fetchOptional()
+                .map(SignInStore::stored);
+    }
+
+    int count() {
+        return sql.fetchCount(SIGN_IN, SIGN_IN.ACTIVE.isTrue());
+    }
+
+    int activeAdministrators() {
+        return sql.fetchCount(
+                SIGN_IN, SIGN_IN.ROLE.eq(Role.ADMINISTRATOR.name()).and(SIGN_IN.ACTIVE.isTrue()));
+    }
+
+    void change(long id, Role role, boolean active) {
+        sql.update(SIGN_IN)
+                .set(SIGN_IN.ROLE, role.name())
+                .set(SIGN_IN.ACTIVE, active)
+                .where(SIGN_IN.ID.eq(id))
+                .execute();
+    }
+
+    void setPassword(long id, String passwordHash) {
+        sql.update(SIGN_IN)
+                .set(SIGN_IN.PASSWORD_HASH, passwordHash)
+                .where(SIGN_IN.ID.eq(id))
+                .execute();
+    }
+
+    /** Keeps a link in place of all earlier ones of the same sign-in. */
+    void addLink(String tokenHash, long signInId, LocalDateTime until) {
+        removeLinks(signInId);
+        sql.insertInto(PASSWORD_LINK)
+                .set(PASSWORD_LINK.TOKEN_HASH, tokenHash)
+                .set(PASSWORD_LINK.SIGN_IN_ID, signInId)
+                .set(PASSWORD_LINK.UNTIL, until)
+                .execute();
+    }
+
+    void removeLinks(long signInId) {
+        sql.deleteFrom(PASSWORD_LINK)
+                .where(PASSWORD_LINK.SIGN_IN_ID.eq(signInId))
+                .execute();
+    }
+
+    Optional<Stored> ofLink(String tokenHash, LocalDateTime now) {
+        return sql.select(SIGN_IN.asterisk())
+                .from(PASSWORD_LINK)
+                .join(SIGN_IN)
+                .on(SIGN_IN.ID.eq(PASSWORD_LINK.SIGN_IN_ID))
+                .where(PASSWORD_LINK.TOKEN_HASH.eq(tokenHash))
+                .and(PASSWORD_LINK.UNTIL.gt(now))
+                .fetchOptional()
+                .map(SignInStore::stored);
     }
 }

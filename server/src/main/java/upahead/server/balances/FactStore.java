@@ -134,6 +134,10 @@ class FactStore {
         return openings;
     }
 
+    int countOpenings() {
+        return sql.fetchCount(OPENING_BALANCE);
+    }
+
     void removeOpening(long personId, long policyId, LocalDate on) {
         Condition which = OPENING_BALANCE
                 .PERSON_ID

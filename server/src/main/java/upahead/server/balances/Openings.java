@@ -81,6 +81,12 @@ public class Openings {
                 .toList();
     }
 
+    /** How many opening balances there are. */
+    @Transactional(readOnly = true)
+    public int count() {
+        return facts.countOpenings();
+    }
+
     private static Optional<OpeningBalance> newest(List<OpeningFact> own, long policyId) {
         return own.stream()
                 .filter(each -> each.policyId() == policyId)

@@ -29,6 +29,7 @@ class DemoSetUp implements ApplicationRunner {
     private final DemoPolicies demoPolicies;
     private final DemoSpecialTerms specialTerms;
     private final DemoHistory history;
+    private final DemoRequestRules requestRules;
     private final People people;
     private final CurrentUser user;
     private final MovableClock clock;
@@ -39,6 +40,7 @@ class DemoSetUp implements ApplicationRunner {
             DemoPolicies demoPolicies,
             DemoSpecialTerms specialTerms,
             DemoHistory history,
+            DemoRequestRules requestRules,
             People people,
             CurrentUser user,
             MovableClock clock,
@@ -47,6 +49,7 @@ class DemoSetUp implements ApplicationRunner {
         this.demoPolicies = demoPolicies;
         this.specialTerms = specialTerms;
         this.history = history;
+        this.requestRules = requestRules;
         this.people = people;
         this.user = user;
         this.clock = clock;
@@ -68,6 +71,7 @@ class DemoSetUp implements ApplicationRunner {
             demoPolicies.setUp(byCode.values());
             specialTerms.setUp(byCode.values());
             history.live(byCode);
+            requestRules.setUp();
             demoClock.moveTo(DemoHistory.TODAY);
             return null;
         });

@@ -11,9 +11,16 @@ import org.springframework.web.bind.annotation.RestController;
 class LookoutController {
 
     private final Lookout lookout;
+    private final FirstSteps firstSteps;
 
-    LookoutController(Lookout lookout) {
+    LookoutController(Lookout lookout, FirstSteps firstSteps) {
         this.lookout = lookout;
+        this.firstSteps = firstSteps;
+    }
+
+    @GetMapping("/first-steps")
+    List<FirstStep> firstSteps() {
+        return firstSteps.all();
     }
 
     @GetMapping

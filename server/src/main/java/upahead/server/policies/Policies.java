@@ -37,6 +37,7 @@ public class Policies {
 
     private final PolicyStore store;
     private final Enrolments enrolments;
+    private final SignOffPaths signOffs;
     private final People people;
     private final Organisation organisation;
     private final LateChanges changes;
@@ -46,6 +47,7 @@ public class Policies {
     Policies(
             PolicyStore store,
             Enrolments enrolments,
+            SignOffPaths signOffs,
             People people,
             Organisation organisation,
             LateChanges changes,
@@ -53,6 +55,7 @@ public class Policies {
             CurrentUser user) {
         this.store = store;
         this.enrolments = enrolments;
+        this.signOffs = signOffs;
         this.people = people;
         this.organisation = organisation;
         this.changes = changes;
@@ -97,6 +100,7 @@ public class Policies {
     public PolicyDetail write(NewPolicy policy) {
         policy.terms().toTerms();
         MonthDays.benefitYear(policy.benefitYear());
+        signOffs.requireComplete(policy.rules().signOffs());
         if (store.nameIsTaken(policy.name(), null)) {
             throw Refusal.of("name", "There is a policy of this name already.");
         }
@@ -165,6 +169,7 @@ public class Policies {
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public PolicyDetail change(long policyId, int seenEdits, PolicySettings settings) {
         PolicyDetail before = get(policyId);
+        signOffs.requireComplete(settings.rules().signOffs());
         if (store.nameIsTaken(settings.name(), policyId)) {
             throw Refusal.of("name", "There is a policy of this name already.");
         }

@@ -58,7 +58,7 @@ class PolicyStore {
                 == 1;
     }
 
-    private static void fill(PolicyRecord row, PolicySettings settings) {
+    private void fill(PolicyRecord row, PolicySettings settings) {
         RequestRules rules = settings.rules();
         row.setName(settings.name().strip());
         row.setKind(settings.kind().name());
@@ -71,6 +71,11 @@ class PolicyStore {
         row.setLeaveIn(rules.leaveIn().name());
         row.setSmallestStep(
                 rules.smallestStep() == null ? null : rules.smallestStep().value());
+        row.setDocumentFromDays(rules.documentFromDays());
+        row.setQuestions(json.written(rules.questions()));
+        row.setSignOffs(json.written(rules.signOffs()));
+        row.setSeenBy(rules.seenBy().name());
+        row.setKindShows(rules.kindShows());
     }
 
     void setCoverage(long policyId, Coverage coverage) {
@@ -162,7 +167,12 @@ class PolicyStore {
                         row.getNoticeDays(),
                         row.getNoteRequired(),
                         LeaveIn.valueOf(row.getLeaveIn()),
-                        row.getSmallestStep() == null ? null : new Amount(row.getSmallestStep())),
+                        row.getSmallestStep() == null ? null : new Amount(row.getSmallestStep()),
+                        row.getDocumentFromDays(),
+                        List.of(json.read(row.getQuestions(), String[].class)),
+                        row.getSignOffs() == null ? null : List.of(json.read(row.getSignOffs(), SignOffStep[].class)),
+                        Seen.valueOf(row.getSeenBy()),
+                        row.getKindShows()),
                 json.read(row.getCoverage(), Coverage.class),
                 row.getRetired(),
                 row.getEdits(),

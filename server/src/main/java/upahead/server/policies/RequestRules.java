@@ -1,7 +1,11 @@
 package upahead.server.policies;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.Size;
+import java.util.List;
 import org.springframework.lang.Nullable;
 import upahead.core.quantity.Amount;
 
@@ -14,6 +18,11 @@ import upahead.core.quantity.Amount;
  * @param noteRequired whether a note must be written
  * @param leaveIn in what parts of a day leave can be asked for
  * @param smallestStep hours of which hours asked for are a multiple; null for any
+ * @param documentFromDays from how many days on a document is needed; null for never
+ * @param questions that whoever asks must answer
+ * @param signOffs the approvals a request needs, in their order; null for the general ones
+ * @param seenBy who sees the absence
+ * @param kindShows whether they see its kind too
  */
 public record RequestRules(
         boolean holidaysCost,
@@ -23,14 +32,53 @@ public record RequestRules(
                 int noticeDays,
         boolean noteRequired,
         LeaveIn leaveIn,
-        @Nullable Amount smallestStep) {
+        @Nullable Amount smallestStep,
+        @Nullable
+                @Min(value = 1, message = "a document is needed from 1 day on or later")
+                @Max(value = 365, message = "a document is needed from at most 365 days on")
+                Integer documentFromDays,
+        @Size(max = 5, message = "there are at most 5 questions")
+                List<
+                                @NotBlank(message = "a question needs words")
+                                @Size(max = 200, message = "a question has at most 200 characters") String>
+                        questions,
+        @Nullable @Valid @Size(min = 1, max = 5, message = "a request needs 1 to 5 sign-offs")
+                List<SignOffStep> signOffs,
+        Seen seenBy,
+        boolean kindShows) {
 
     /** Leave in any part of a day. */
     public RequestRules(boolean holidaysCost, boolean daysOffCost, int noticeDays, boolean noteRequired) {
         this(holidaysCost, daysOffCost, noticeDays, noteRequired, LeaveIn.HOURS, null);
     }
 
+    /** Without documents, questions and sign-offs of its own. */
+    public RequestRules(
+            boolean holidaysCost,
+            boolean daysOffCost,
+            int noticeDays,
+            boolean noteRequired,
+            LeaveIn leaveIn,
+            Amount smallestStep) {
+        this(
+                holidaysCost,
+                daysOffCost,
+                noticeDays,
+                noteRequired,
+                leaveIn,
+                smallestStep,
+                null,
+                List.of(),
+                null,
+                Seen.TEAM,
+                false);
+    }
+
     public RequestRules {
         leaveIn = leaveIn == null ? LeaveIn.HOURS : leaveIn;
+        questions = questions == null
+                ? List.of()
+                : questions.stream().map(String::strip).toList();
+        seenBy = seenBy == null ? Seen.TEAM : seenBy;
     }
 }

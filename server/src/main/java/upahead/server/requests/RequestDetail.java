@@ -8,6 +8,7 @@ import java.util.List;
  *
  * @param mayDecide whether whoever looks at it can decide it
  * @param mayCancel whether whoever looks at it can cancel its approved days
+ * @param inTurn whether whoever looks at it gives the next sign-off; who may decide all the same does so over the top
  * @param recent the person's latest other requests
  */
 public record RequestDetail(
@@ -16,6 +17,10 @@ public record RequestDetail(
         boolean mayDecide,
         boolean mayWithdraw,
         boolean mayCancel,
+        boolean inTurn,
+        List<SignOff> signOffs,
+        List<Answer> answers,
+        List<DocumentView> documents,
         List<Event> history,
         List<RequestSummary> recent) {
 

@@ -16,13 +16,28 @@ import upahead.server.problems.Refusal;
  *
  * @param personId whose leave it is
  * @param days each date once
+ * @param answers to the questions of the policy, in their order
+ * @param documents that were kept for it, by their ids
  */
 public record RequestDraft(
         long personId,
         long policyId,
         @NotEmpty(message = "please mark at least one day") @Size(max = 120, message = "a request has at most 120 days")
                 List<@Valid AskedDay> days,
-        @NotNull @Size(max = 1000, message = "a note has at most 1000 characters") String note) {
+        @NotNull @Size(max = 1000, message = "a note has at most 1000 characters") String note,
+        @Nullable @Size(max = 5)
+                List<@NotNull @Size(max = 500, message = "an answer has at most 500 characters") String> answers,
+        @Nullable @Size(max = 10, message = "a request has at most 10 documents") List<Long> documents) {
+
+    public RequestDraft {
+        answers = answers == null ? List.of() : answers;
+        documents = documents == null ? List.of() : documents;
+    }
+
+    /** A request without answers and documents. */
+    public RequestDraft(long personId, long policyId, List<AskedDay> days, String note) {
+        this(personId, policyId, days, note, null, null);
+    }
 
     /** How much of a day. */
     public enum Part {

@@ -29,7 +29,9 @@ import upahead.server.clock.MovableClock;
 import upahead.server.holidays.Holidays;
 import upahead.server.people.People;
 import upahead.server.people.Person;
+import upahead.server.people.Reach;
 import upahead.server.policies.PolicyDetail;
+import upahead.server.policies.Seen;
 import upahead.server.problems.Refusal;
 import upahead.server.requests.RequestReview.AffordableDay;
 import upahead.server.requests.RequestReview.AffordablePart;
@@ -43,13 +45,24 @@ class RequestReviewer {
     private static final int MOST_MONTHS_AHEAD = 24;
 
     private final RequestStore store;
+    private final DocumentStore documents;
+    private final Reach reach;
     private final Balances balances;
     private final People people;
     private final Holidays holidays;
     private final MovableClock clock;
 
-    RequestReviewer(RequestStore store, Balances balances, People people, Holidays holidays, MovableClock clock) {
+    RequestReviewer(
+            RequestStore store,
+            DocumentStore documents,
+            Balances balances,
+            People people,
+            Reach reach,
+            Holidays holidays,
+            MovableClock clock) {
         this.store = store;
+        this.documents = documents;
+        this.reach = reach;
         this.balances = balances;
         this.people = people;
         this.holidays = holidays;
@@ -65,6 +78,7 @@ class RequestReviewer {
                 .map(day -> stored(day.part(), costing.cost(day.on(), day.asked())))
                 .toList();
         List<Problem> problems = new ArrayList<>(rulesBroken(account, days, draft.note()));
+        problems.addAll(missing(account.policy(), days, draft));
         problems.addAll(overlaps(draft));
         return review(account, days, problems, null);
     }
@@ -153,14 +167,21 @@ class RequestReviewer {
     }
 
     private Map<LocalDate, List<String>> away(Person person, List<RequestStore.StoredDay> days) {
+        boolean decides = reach.leads(person.id());
         return store
                 .away(
                         person.teamId(),
                         days.stream().map(RequestStore.StoredDay::on).toList())
                 .stream()
                 .filter(away -> away.personId() != person.id())
+                .filter(away -> decides || away.seenBy() != Seen.NOBODY)
                 .collect(Collectors.groupingBy(
-                        RequestStore.Away::on, Collectors.mapping(RequestStore.Away::name, Collectors.toList())));
+                        RequestStore.Away::on, Collectors.mapping(away -> shown(away, decides), Collectors.toList())));
+    }
+
+    /** Whoever decides sees the policy too; others where its rules show it. */
+    private static String shown(RequestStore.Away away, boolean decides) {
+        return decides || away.kindShows() ? away.name() + " (" + away.policy() + ")" : away.name();
     }
 
     private List<Problem> rulesBroken(PersonAccount account, List<RequestStore.StoredDay> days, String note) {
@@ -195,6 +216,28 @@ class RequestReviewer {
         if (days.stream().allMatch(day -> day.amount().isZero())) {
             problems.add(
                     new Problem(null, "days", "None of these days is a working day; nothing needs to be asked for."));
+        }
+        return problems;
+    }
+
+    /** Answers and documents that the policy asks for and the request does not have. */
+    private List<Problem> missing(PolicyDetail policy, List<RequestStore.StoredDay> days, RequestDraft draft) {
+        List<Problem> problems = new ArrayList<>();
+        List<String> questions = policy.rules().questions();
+        for (int at = 0; at < questions.size(); at++) {
+            if (at >= draft.answers().size() || draft.answers().get(at).isBlank()) {
+                problems.add(new Problem(null, "answers", "Please answer: " + questions.get(at)));
+            }
+        }
+        Integer from = policy.rules().documentFromDays();
+        long costing = days.stream().filter(day -> day.amount().isPositive()).count();
+        if (from != null && costing >= from && draft.documents().isEmpty()) {
+            problems.add(new Problem(
+                    null, "documents", policy.name() + " needs a document from " + Words.count(from, "day") + " on."));
+        }
+        if (documents.unsent(draft.personId(), draft.documents())
+                < draft.documents().size()) {
+            problems.add(new Problem(null, "documents", "A document is no longer there; please choose it again."));
         }
         return problems;
     }

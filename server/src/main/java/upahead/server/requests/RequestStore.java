@@ -6,6 +6,7 @@ import static upahead.server.database.Tables.PERSON;
 import static upahead.server.database.Tables.PERSON_PLACEMENT;
 import static upahead.server.database.Tables.POLICY;
 import static upahead.server.database.Tables.REQUEST_EVENT;
+import static upahead.server.database.Tables.SIGN_OFF;
 import static upahead.server.database.Tables.TEAM;
 import static upahead.server.sql.Placed.placed;
 
@@ -27,7 +28,10 @@ import org.springframework.stereotype.Repository;
 import upahead.core.leave.LeaveCosting.Because;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
+import upahead.server.access.Role;
 import upahead.server.clock.MovableClock;
+import upahead.server.json.Stored;
+import upahead.server.policies.Seen;
 
 /** Requests, their days and their history. */
 @Repository
@@ -38,17 +42,19 @@ class RequestStore {
             LocalDate on, RequestDraft.Part part, Amount hours, Amount amount, Because because, Decision decision) {}
 
     /** Somebody of a team who is away on a day. */
-    record Away(LocalDate on, long personId, String name) {}
+    record Away(LocalDate on, long personId, String name, String policy, Seen seenBy, boolean kindShows) {}
 
     private static final Field<LocalDate> FIRST = DSL.min(LEAVE_DAY.ON_DATE);
     private static final Field<LocalDate> LAST = DSL.max(LEAVE_DAY.ON_DATE);
     private static final Field<BigDecimal> TOTAL = DSL.sum(LEAVE_DAY.AMOUNT);
 
     private final DSLContext sql;
+    private final Stored json;
     private final MovableClock clock;
 
-    RequestStore(DSLContext sql, MovableClock clock) {
+    RequestStore(DSLContext sql, Stored json, MovableClock clock) {
         this.sql = sql;
+        this.json = json;
         this.clock = clock;
     }
 
@@ -61,13 +67,14 @@ class RequestStore {
                 .fetch();
     }
 
-    long add(RequestDraft draft, List<DayView> days, LocalDateTime sentAt) {
+    long add(RequestDraft draft, List<DayView> days, List<Answer> answers, LocalDateTime sentAt) {
         long id = sql.insertInto(LEAVE_REQUEST)
                 .set(LEAVE_REQUEST.PERSON_ID, draft.personId())
                 .set(LEAVE_REQUEST.POLICY_ID, draft.policyId())
                 .set(LEAVE_REQUEST.STATE, RequestState.WAITING.name())
                 .set(LEAVE_REQUEST.NOTE, draft.note().strip())
                 .set(LEAVE_REQUEST.SENT_AT, sentAt)
+                .set(LEAVE_REQUEST.ANSWERS, json.written(answers))
                 .set(LEAVE_REQUEST.EDITS, 0)
                 .returningResult(LEAVE_REQUEST.ID)
                 .fetchOne(LEAVE_REQUEST.ID);
@@ -82,6 +89,16 @@ class RequestStore {
                     .execute();
         }
         return id;
+    }
+
+    /** What was answered to the questions of the policy. */
+    List<Answer> answers(long requestId) {
+        return List.of(json.read(
+                sql.select(LEAVE_REQUEST.ANSWERS)
+                        .from(LEAVE_REQUEST)
+                        .where(LEAVE_REQUEST.ID.eq(requestId))
+                        .fetchOne(LEAVE_REQUEST.ANSWERS),
+                Answer[].class));
     }
 
     void addEvent(long requestId, LocalDateTime at, String actor, String what, String message) {
@@ -201,7 +218,8 @@ class RequestStore {
 
     /** Who of a team has approved leave on some days. */
     List<Away> away(long teamId, Collection<LocalDate> days) {
-        return sql.selectDistinct(LEAVE_DAY.ON_DATE, PERSON.ID, PERSON.NAME)
+        return sql.selectDistinct(
+                        LEAVE_DAY.ON_DATE, PERSON.ID, PERSON.NAME, POLICY.NAME, POLICY.SEEN_BY, POLICY.KIND_SHOWS)
                 .from(LEAVE_DAY)
                 .join(LEAVE_REQUEST)
                 .on(LEAVE_REQUEST.ID.eq(LEAVE_DAY.REQUEST_ID))
@@ -209,12 +227,20 @@ class RequestStore {
                 .on(PERSON.ID.eq(LEAVE_REQUEST.PERSON_ID))
                 .join(PERSON_PLACEMENT)
                 .on(placed(clock.today()))
+                .join(POLICY)
+                .on(POLICY.ID.eq(LEAVE_REQUEST.POLICY_ID))
                 .where(PERSON_PLACEMENT.TEAM_ID.eq(teamId))
                 .and(LEAVE_DAY.DECISION.eq(Decision.APPROVED.name()))
                 .and(LEAVE_DAY.HOURS.gt(BigDecimal.ZERO))
                 .and(LEAVE_DAY.ON_DATE.in(days))
                 .orderBy(PERSON.NAME)
-                .fetch(row -> new Away(row.value1(), row.value2(), row.value3()));
+                .fetch(row -> new Away(
+                        row.value1(),
+                        row.value2(),
+                        row.value3(),
+                        row.value4(),
+                        Seen.valueOf(row.value5()),
+                        row.value6()));
     }
 
     /** The days on which a person has leave that waits or is approved. */
@@ -232,10 +258,17 @@ class RequestStore {
                 .fetchMap(LEAVE_DAY.ON_DATE, LEAVE_REQUEST.ID);
     }
 
-    private static Condition inStates(Collection<RequestState> states, Long approverId) {
+    private Condition inStates(Collection<RequestState> states, Long approverId) {
         Condition condition =
                 LEAVE_REQUEST.STATE.in(states.stream().map(RequestState::name).toList());
-        return approverId == null ? condition : condition.and(PERSON_PLACEMENT.APPROVER_ID.eq(approverId));
+        return approverId == null
+                ? condition
+                : condition.and(PERSON_PLACEMENT
+                        .APPROVER_ID
+                        .eq(approverId)
+                        .or(LEAVE_REQUEST.ID.in(sql.select(SIGN_OFF.REQUEST_ID)
+                                .from(SIGN_OFF)
+                                .where(SIGN_OFF.PERSON_ID.eq(approverId).or(SIGN_OFF.ROLE.eq(Role.APPROVER.name()))))));
     }
 
     private List<RequestSummary> summaries(Condition condition, SortField<?> order, int most, int skip) {

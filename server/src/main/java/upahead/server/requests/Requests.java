@@ -2,11 +2,13 @@ package upahead.server.requests;
 
 import java.time.LocalDate;
 import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
@@ -23,6 +25,8 @@ import upahead.server.mail.Mailbox;
 import upahead.server.people.People;
 import upahead.server.people.Person;
 import upahead.server.people.Reach;
+import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
 import upahead.server.problems.Refusal;
 import upahead.server.words.Words;
 
@@ -38,6 +42,9 @@ public class Requests {
 
     private final RequestStore store;
     private final RequestReviewer reviewer;
+    private final SignOffs signOffs;
+    private final DocumentStore documents;
+    private final Policies policies;
     private final People people;
     private final Reach reach;
     private final CurrentUser user;
@@ -49,6 +56,9 @@ public class Requests {
     Requests(
             RequestStore store,
             RequestReviewer reviewer,
+            SignOffs signOffs,
+            DocumentStore documents,
+            Policies policies,
             People people,
             Reach reach,
             CurrentUser user,
@@ -58,6 +68,9 @@ public class Requests {
             LateChanges changes) {
         this.store = store;
         this.reviewer = reviewer;
+        this.signOffs = signOffs;
+        this.documents = documents;
+        this.policies = policies;
         this.people = people;
         this.reach = reach;
         this.user = user;
@@ -88,12 +101,23 @@ public class Requests {
             RequestReview.Problem problem = review.problems().get(0);
             throw Refusal.of(problem.field(), problem.message());
         }
-        long id = store.add(draft, review.days(), clock.now());
+        PolicyDetail policy = policies.get(draft.policyId());
+        long id = store.add(draft, review.days(), answers(policy, draft), clock.now());
+        documents.attach(id, draft.documents());
         store.addEvent(id, clock.now(), user.get().name(), "SENT", draft.note().strip());
         RequestSummary request = get(id);
         audit.record("request", id, "sent a request", null, draft);
-        tellApprover(people.get(draft.personId()), request);
+        signOffs.lay(id, people.get(draft.personId()), policy);
+        tellNextSigner(request);
         return detail(request);
+    }
+
+    private static List<Answer> answers(PolicyDetail policy, RequestDraft draft) {
+        List<String> questions = policy.rules().questions();
+        return IntStream.range(0, questions.size())
+                .mapToObj(at ->
+                        new Answer(questions.get(at), draft.answers().get(at).strip()))
+                .toList();
     }
 
     /** Requests in some states: for an administrator everybody's, for an approver those of the people assigned. */
@@ -117,7 +141,7 @@ public class Requests {
     @Transactional(readOnly = true)
     public RequestDetail open(long id) {
         RequestSummary request = get(id);
-        if (!reach.person(request.personId())) {
+        if (!reach.person(request.personId()) && !signOffs.isSigner(request)) {
             throw new AccessDeniedException("out of reach");
         }
         return detail(request);
@@ -138,31 +162,57 @@ public class Requests {
     }
 
     /**
-     * Decides a waiting request, day by day.
+     * Decides a waiting request, day by day. As long as another sign-off is open, the days approved wait on for it; an
+     * administrator who is not in turn decides over the top, which stands in the history.
      *
      * @param seenEdits the state of the request that was looked at
-     * @param decisions one for each of its days
+     * @param decisions one for each of its days that is not decided yet
      * @throws Refusal if somebody decided it meanwhile, or a day is left undecided
      */
     @Transactional
     public RequestDetail decide(long id, int seenEdits, Map<LocalDate, Decision> decisions, String message) {
         RequestSummary request = get(id);
-        if (!reach.leads(request.personId())) {
-            throw new AccessDeniedException("not the approver");
+        if (!signOffs.mayDecide(request)) {
+            throw new AccessDeniedException("not in turn");
         }
         requireShort(message);
         store.lockPerson(request.personId());
-        List<LocalDate> days =
-                store.days(id).stream().map(RequestStore.StoredDay::on).toList();
-        if (!decisions.keySet().equals(Set.copyOf(days)) || decisions.containsValue(Decision.CANCELLED)) {
+        Map<LocalDate, Decision> before = store.days(id).stream()
+                .filter(day -> day.decision() != null)
+                .collect(Collectors.toMap(RequestStore.StoredDay::on, RequestStore.StoredDay::decision));
+        Set<LocalDate> open = store.days(id).stream()
+                .map(RequestStore.StoredDay::on)
+                .filter(day -> !before.containsKey(day))
+                .collect(Collectors.toSet());
+        if (!decisions.keySet().equals(open) || decisions.containsValue(Decision.CANCELLED)) {
+            if (get(id).edits() != seenEdits) {
+                throw Refusal.conflict(decidedAlready(id));
+            }
             throw Refusal.of("days", "Please decide every day of the request.");
         }
-        RequestState state = stateAfter(decisions);
+        boolean inTurn = signOffs.isInTurn(request);
+        boolean goesOn = inTurn && !signOffs.isLast(id) && decisions.containsValue(Decision.APPROVED);
+        Map<LocalDate, Decision> all = new HashMap<>(before);
+        all.putAll(decisions);
+        RequestState state = goesOn ? RequestState.WAITING : stateAfter(all);
         if (!store.move(id, seenEdits, state)) {
             throw Refusal.conflict(decidedAlready(id));
         }
-        decisions.forEach((day, decision) -> store.decide(id, day, decision));
-        store.addEvent(id, clock.now(), user.get().name(), state.name(), message.strip());
+        decisions.forEach((day, decision) -> {
+            if (!goesOn || decision == Decision.DECLINED) {
+                store.decide(id, day, decision);
+            }
+        });
+        if (inTurn) {
+            signOffs.sign(id, clock.now());
+        }
+        store.addEvent(id, clock.now(), user.get().name(), event(state, goesOn, inTurn), message.strip());
+        RequestSummary decided = get(id);
+        audit.record("request", id, goesOn ? "signed a request" : "decided a request", request, decided);
+        if (goesOn) {
+            tellNextSigner(decided);
+            return detail(decided);
+        }
         noteLate(
                 request,
                 decisions.entrySet().stream()
@@ -170,10 +220,15 @@ public class Requests {
                         .map(Map.Entry::getKey)
                         .collect(Collectors.toSet()),
                 "approved");
-        RequestSummary decided = get(id);
-        audit.record("request", id, "decided a request", request, decided);
         tellRequester(decided, message.strip());
         return detail(decided);
+    }
+
+    private static String event(RequestState state, boolean goesOn, boolean inTurn) {
+        if (goesOn) {
+            return "SIGNED";
+        }
+        return inTurn ? state.name() : state.name() + "_OVER_THE_TOP";
     }
 
     /**
@@ -270,9 +325,13 @@ public class Requests {
         return new RequestDetail(
                 request,
                 reviewer.review(request),
-                waiting && reach.leads(request.personId()),
+                waiting && signOffs.mayDecide(request),
                 waiting && isOwn(request),
                 CANCELLABLE.contains(request.state()) && reach.leads(request.personId()),
+                waiting && signOffs.isInTurn(request),
+                signOffs.of(request.id()),
+                store.answers(request.id()),
+                documents.of(request.id()),
                 store.events(request.id()),
                 recent);
     }
@@ -303,18 +362,16 @@ public class Requests {
         }
     }
 
-    private void tellApprover(Person person, RequestSummary request) {
-        if (person.approverId() != null) {
-            Person approver = people.get(person.approverId());
-            mailbox.send(
-                    approver.id(),
-                    approver.email(),
-                    person.name() + " asks for " + request.policy() + " from " + Words.weekday(request.first()),
-                    person.name() + " asks for " + Words.amount(request.total(), request.unit()) + " of "
-                            + request.policy() + ", " + Words.weekday(request.first()) + " to "
-                            + Words.weekday(request.last())
-                            + (request.note().isEmpty() ? "." : ", with the note: " + request.note()));
-        }
+    private void tellNextSigner(RequestSummary request) {
+        signOffs.nextPerson(request.id())
+                .ifPresent(signer -> mailbox.send(
+                        signer.id(),
+                        signer.email(),
+                        request.person() + " asks for " + request.policy() + " from " + Words.weekday(request.first()),
+                        request.person() + " asks for " + Words.amount(request.total(), request.unit()) + " of "
+                                + request.policy() + ", " + Words.weekday(request.first()) + " to "
+                                + Words.weekday(request.last())
+                                + (request.note().isEmpty() ? "." : ", with the note: " + request.note())));
     }
 
     private void tellRequester(RequestSummary request, String message) {

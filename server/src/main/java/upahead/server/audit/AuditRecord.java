@@ -1,0 +1,21 @@
+package upahead.server.audit;
+
+import java.time.LocalDateTime;
+import org.springframework.lang.Nullable;
+
+/**
+ * One change, as it was written down.
+ *
+ * @param subject what kind of thing was changed
+ * @param before what it was, null where there was nothing; values as JSON
+ * @param after what it is now, null where nothing is left
+ */
+public record AuditRecord(
+        long id,
+        LocalDateTime at,
+        String actor,
+        String subject,
+        long subjectId,
+        String what,
+        @Nullable String before,
+        @Nullable String after) {}

@@ -1,0 +1,119 @@
+package upahead.server.invitations;
+
+import java.util.Optional;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.server.access.Role;
+import upahead.server.access.SignInService;
+import upahead.server.access.SignInView;
+import upahead.server.mail.Mailbox;
+import upahead.server.people.People;
+import upahead.server.people.Person;
+import upahead.server.problems.Refusal;
+
+/** Invites people to sign in, and sends them links to set a password. */
+@Service
+public class Invitations {
+
+    private final SignInService signIns;
+    private final People people;
+    private final Mailbox mailbox;
+
+    Invitations(SignInService signIns, People people, Mailbox mailbox) {
+        this.signIns = signIns;
+        this.people = people;
+        this.mailbox = mailbox;
+    }
+
+    /** The sign-in of a person, if they have one. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public Optional<SignInView> of(long personId) {
+        people.get(personId);
+        return signIns.ofPerson(personId);
+    }
+
+    /**
+     * Gives somebody a sign-in and mails them a link to set their password; they sign in with their address.
+     *
+     * @throws Refusal if they have no e-mail address, or a sign-in already
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public SignInView invite(long personId, Role role) {
+        Person person = people.get(personId);
+        requireMail(person);
+        SignInView signIn = signIns.open(person.email(), role, person.name(), personId);
+        mail(
+                person,
+                "Up Ahead: set your password",
+                "You can see your balances and ask for time off now. You sign in as " + signIn.username()
+                        + ". Set your password first",
+                signIn);
+        return signIn;
+    }
+
+    /**
+     * Mails somebody a link to set a new password.
+     *
+     * @throws Refusal if they have no e-mail address or sign-in, or it is switched off
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public SignInView sendLink(long personId) {
+        Person person = people.get(personId);
+        requireMail(person);
+        SignInView signIn = signIns.ofPerson(personId).orElseThrow(() -> Refusal.notFound("sign-in"));
+        sendLink(person, signIn);
+        return signIn;
+    }
+
+    private void sendLink(Person person, SignInView signIn) {
+        mail(
+                person,
+                "Up Ahead: a new password",
+                "You sign in as " + signIn.username() + ". Set a new password",
+                signIn);
+    }
+
+    private void mail(Person person, String subject, String text, SignInView signIn) {
+        mailbox.send(
+                person.id(),
+                person.email(),
+                subject,
+                text + " within a week at #/set-password/" + signIns.link(signIn.id()));
+    }
+
+    /** Changes what somebody may do, or whether they can sign in at all. */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public SignInView change(long personId, Role role, boolean active) {
+        return signIns.change(personId, role, active);
+    }
+
+    /** Mails a link to whoever signs in with a name, if they have an address; says nothing of whether they do. */
+    @Transactional
+    public void forgotten(String username) {
+        signIns.named(username).filter(signedIn -> signedIn.personId() != null).ifPresent(signedIn -> {
+            Person person = people.get(signedIn.personId());
+            if (person.email() != null) {
+                mail(
+                        person,
+                        "Up Ahead: a new password",
+                        "Somebody, probably you, asked for a new password for " + signedIn.username()
+                                + ". If it was not you, leave this be. Otherwise set it",
+                        new SignInView(signedIn.id(), signedIn.username(), signedIn.role(), true, true));
+            }
+        });
+    }
+
+    private static void requireMail(Person person) {
+        if (person.email() == null) {
+            throw Refusal.of(
+                    "email",
+                    person.name()
+                            + " has no e-mail address. Give one under Details, or a code for the clock terminal.");
+        }
+    }
+}

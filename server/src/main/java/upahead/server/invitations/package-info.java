@@ -1,0 +1,2 @@
+/** Letting people sign in: invitations and new passwords by mail. */
+package upahead.server.invitations;

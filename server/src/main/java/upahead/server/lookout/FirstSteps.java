@@ -1,0 +1,93 @@
+package upahead.server.lookout;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.server.access.SignInService;
+import upahead.server.balances.Openings;
+import upahead.server.clock.MovableClock;
+import upahead.server.holidays.Holidays;
+import upahead.server.lookout.FirstStep.What;
+import upahead.server.payruns.PayRuns;
+import upahead.server.people.Organisation;
+import upahead.server.people.PayGroup;
+import upahead.server.people.People;
+import upahead.server.people.PeopleQuery;
+import upahead.server.people.Person;
+import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
+
+/** What is to be set up first, in order; each step is done when what it asks for is there. */
+@Service
+public class FirstSteps {
+
+    private final Organisation organisation;
+    private final People people;
+    private final Policies policies;
+    private final Openings openings;
+    private final Holidays holidays;
+    private final SignInService signIns;
+    private final PayRuns runs;
+    private final MovableClock clock;
+
+    FirstSteps(
+            Organisation organisation,
+            People people,
+            Policies policies,
+            Openings openings,
+            Holidays holidays,
+            SignInService signIns,
+            PayRuns runs,
+            MovableClock clock) {
+        this.organisation = organisation;
+        this.people = people;
+        this.policies = policies;
+        this.openings = openings;
+        this.holidays = holidays;
+        this.signIns = signIns;
+        this.runs = runs;
+        this.clock = clock;
+    }
+
+    /** The steps in their order; none once a first run is closed. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public List<FirstStep> all() {
+        List<PayGroup> groups = organisation.payGroups();
+        if (groups.stream().anyMatch(this::hasClosed)) {
+            return List.of();
+        }
+        LocalDate today = clock.today();
+        List<Person> everybody = people.search(PeopleQuery.everybody());
+        long undecided =
+                everybody.stream().filter(person -> person.approverId() == null).count();
+        long inForce = policies.all().stream().filter(FirstSteps::isInForce).count();
+        boolean hasHolidays =
+                holidays.all().stream().anyMatch(holiday -> holiday.on().getYear() == today.getYear());
+        List<FirstStep> steps = new ArrayList<>();
+        steps.add(new FirstStep(What.PAY_GROUPS, !groups.isEmpty(), groups.size()));
+        steps.add(new FirstStep(What.PEOPLE, !everybody.isEmpty(), everybody.size()));
+        steps.add(new FirstStep(What.APPROVERS, !everybody.isEmpty() && undecided <= 1, (int) undecided));
+        steps.add(new FirstStep(What.HOLIDAYS, hasHolidays, 0));
+        steps.add(new FirstStep(What.POLICIES, inForce > 0, (int) inForce));
+        int opened = openings.count();
+        steps.add(new FirstStep(What.OPENINGS, opened > 0, opened));
+        int others = signIns.count() - 1;
+        steps.add(new FirstStep(What.SIGN_INS, others > 0, others));
+        boolean begun = !groups.isEmpty()
+                && groups.stream().noneMatch(group -> runs.ofGroup(group.id()).isEmpty());
+        steps.add(new FirstStep(What.FIRST_RUN, begun, 0));
+        return steps;
+    }
+
+    private boolean hasClosed(PayGroup group) {
+        return runs.ofGroup(group.id()).stream().anyMatch(run -> run.closedAt() != null);
+    }
+
+    private static boolean isInForce(PolicyDetail policy) {
+        return policy.versions().stream().anyMatch(version -> version.starts() != null);
+    }
+}

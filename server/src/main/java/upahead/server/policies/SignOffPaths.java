@@ -1,0 +1,78 @@
+package upahead.server.policies;
+
+import java.util.List;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.server.audit.Audit;
+import upahead.server.people.People;
+import upahead.server.problems.Refusal;
+
+/** The sign-off path that holds in general, and the one of a policy. */
+@Service
+public class SignOffPaths {
+
+    private static final long GENERAL = 0;
+
+    private final GeneralRuleStore store;
+    private final People people;
+    private final Audit audit;
+
+    SignOffPaths(GeneralRuleStore store, People people, Audit audit) {
+        this.store = store;
+        this.people = people;
+        this.audit = audit;
+    }
+
+    /** What holds for every policy without a path of its own: the approver alone, unless something else was set. */
+    @Transactional(readOnly = true)
+    public List<SignOffStep> general() {
+        return store.signOffs().orElse(List.of(SignOffStep.approver()));
+    }
+
+    /** The path that requests under some rules take. */
+    @Transactional(readOnly = true)
+    public List<SignOffStep> of(RequestRules rules) {
+        return rules.signOffs() == null ? general() : rules.signOffs();
+    }
+
+    /**
+     * Sets the general path; requests already sent keep theirs.
+     *
+     * @throws Refusal if a step does not say who gives it
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public List<SignOffStep> setGeneral(List<SignOffStep> path) {
+        requireComplete(path);
+        List<SignOffStep> before = general();
+        store.setSignOffs(path);
+        audit.record("sign-off path", GENERAL, "changed the general sign-offs", before, path);
+        return path;
+    }
+
+    /**
+     * @param path null for the general one
+     * @throws Refusal if a step does not say who gives it
+     */
+    void requireComplete(List<SignOffStep> path) {
+        if (path == null) {
+            return;
+        }
+        for (SignOffStep step : path) {
+            boolean complete =
+                    switch (step.by()) {
+                        case APPROVER -> true;
+                        case ROLE -> step.role() != null;
+                        case PERSON -> step.personId() != null && people.get(step.personId()) != null;
+                    };
+            if (!complete) {
+                throw Refusal.of("signOffs", "Please say for each sign-off who gives it.");
+            }
+        }
+        if (path.stream().distinct().count() < path.size()) {
+            throw Refusal.of(
+                    "signOffs", "Nobody signs the same request twice; each sign-off is given by somebody else.");
+        }
+    }
+}

@@ -1,0 +1,74 @@
+package upahead.server.requests;
+
+import static upahead.server.database.Tables.PERSON;
+import static upahead.server.database.Tables.SIGN_OFF;
+
+import java.time.LocalDateTime;
+import java.util.List;
+import java.util.Locale;
+import org.jooq.DSLContext;
+import org.jooq.Record;
+import org.springframework.stereotype.Repository;
+import upahead.server.access.Role;
+import upahead.server.access.SignedIn;
+
+/** The approvals that requests need, given and open. */
+@Repository
+class SignOffStore {
+
+    /** Who gives an approval: one person, or anybody of a role. */
+    record Signer(Long personId, Role role) {}
+
+    private final DSLContext sql;
+
+    SignOffStore(DSLContext sql) {
+        this.sql = sql;
+    }
+
+    void add(long requestId, List<Signer> signers) {
+        for (int at = 0; at < signers.size(); at++) {
+            Signer signer = signers.get(at);
+            sql.insertInto(SIGN_OFF)
+                    .set(SIGN_OFF.REQUEST_ID, requestId)
+                    .set(SIGN_OFF.STEP, at + 1)
+                    .set(SIGN_OFF.PERSON_ID, signer.personId())
+                    .set(
+                            SIGN_OFF.ROLE,
+                            signer.role() == null ? null : signer.role().name())
+                    .execute();
+        }
+    }
+
+    void sign(long requestId, int step, SignedIn by, LocalDateTime at) {
+        sql.update(SIGN_OFF)
+                .set(SIGN_OFF.SIGNED_BY_ID, by.id())
+                .set(SIGN_OFF.SIGNED_BY, by.name())
+                .set(SIGN_OFF.SIGNED_AT, at)
+                .where(SIGN_OFF.REQUEST_ID.eq(requestId))
+                .and(SIGN_OFF.STEP.eq(step))
+                .execute();
+    }
+
+    /** In their order. */
+    List<SignOff> of(long requestId) {
+        return sql.select(SIGN_OFF.asterisk(), PERSON.NAME)
+                .from(SIGN_OFF)
+                .leftJoin(PERSON)
+                .on(PERSON.ID.eq(SIGN_OFF.PERSON_ID))
+                .where(SIGN_OFF.REQUEST_ID.eq(requestId))
+                .orderBy(SIGN_OFF.STEP)
+                .fetch(SignOffStore::signOff);
+    }
+
+    private static SignOff signOff(Record row) {
+        Role role = row.get(SIGN_OFF.ROLE) == null ? null : Role.valueOf(row.get(SIGN_OFF.ROLE));
+        return new SignOff(
+                row.get(SIGN_OFF.STEP),
+                row.get(SIGN_OFF.PERSON_ID),
+                role,
+                role == null ? row.get(PERSON.NAME) : "any " + role.name().toLowerCase(Locale.ROOT),
+                row.get(SIGN_OFF.SIGNED_BY_ID),
+                row.get(SIGN_OFF.SIGNED_BY),
+                row.get(SIGN_OFF.SIGNED_AT));
+    }
+}

@@ -1,0 +1,97 @@
+package upahead.server.audit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.time.LocalDate;
+import java.util.List;
+import java.util.function.Supplier;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.security.access.AccessDeniedException;
+import upahead.core.quantity.Amount;
+import upahead.server.Somebody;
+import upahead.server.WithDemo;
+import upahead.server.access.CurrentUser;
+import upahead.server.json.Page;
+import upahead.server.lookout.FirstStep;
+import upahead.server.lookout.FirstSteps;
+import upahead.server.people.EmploymentChanges;
+
+/** Reading who changed what, as one list and on the thing itself. */
+@WithDemo
+class AuditTrailTest {
+
+    private static final long KERENSA = 27;
+
+    @Autowired
+    private AuditTrail trail;
+
+    @Autowired
+    private EmploymentChanges employments;
+
+    @Autowired
+    private FirstSteps firstSteps;
+
+    @Autowired
+    private CurrentUser user;
+
+    @Test
+    void aChangeStandsOnTheThingItselfWithBeforeAndAfter() {
+        act(() -> {
+            employments.changeFte(KERENSA, LocalDate.of(2027, 5, 1), Amount.of("0.7"));
+            return null;
+        });
+        assertThat(read(query("person", KERENSA, null, null, null)).items().get(0))
+                .satisfies(record -> {
+                    assertThat(record.actor()).isEqualTo("Ada Payroll");
+                    assertThat(record.what()).isEqualTo("changed the FTE from 2027-05-01");
+                    assertThat(record.before()).contains("1");
+                    assertThat(record.after()).contains("0.7");
+                });
+    }
+
+    @Test
+    void theListIsFilteredByWhoWhatAndWhen() {
+        int all = read(query(null, null, null, null, null)).total();
+        int ofTeodric = read(query(null, null, "teodric", null, null)).total();
+        assertThat(ofTeodric).isPositive().isLessThan(all);
+        assertThat(read(query(null, null, null, "hire", null)).total()).isLessThan(all);
+        assertThat(read(query(null, null, null, null, LocalDate.of(2099, 1, 1))).total())
+                .isZero();
+        assertThat(act(trail::subjects)).contains("person", "policy", "request", "pay run");
+    }
+
+    @Test
+    void theExportHasEveryRowThatMatches() {
+        AuditQuery policies = query("policy", null, null, null, null);
+        List<String> lines = act(() -> trail.export(policies)).lines().toList();
+        assertThat(lines.get(0)).isEqualTo("at,who,thing,number,what,before,after");
+        assertThat(lines).hasSizeGreaterThan(read(policies).total());
+    }
+
+    @Test
+    void onlyAnAdministratorReadsIt() {
+        assertThatThrownBy(
+                        () -> user.actAs(Somebody.approver(4), () -> trail.read(query(null, null, null, null, null))))
+                .isInstanceOf(AccessDeniedException.class);
+    }
+
+    @Test
+    void theFirstStepsAreGoneOnceARunIsClosed() {
+        List<FirstStep> steps = act(firstSteps::all);
+        assertThat(steps).isEmpty();
+    }
+
+    private static AuditQuery query(String subject, Long id, String actor, String search, LocalDate from) {
+        return new AuditQuery(subject, id, actor, search, from, null, 0, 50);
+    }
+
+    private Page<AuditRecord> read(AuditQuery query) {
+        return act(() -> trail.read(query));
+    }
+
+    private <T> T act(Supplier<T> work) {
+        return user.actAs(Somebody.ADMINISTRATOR, work);
+    }
+}

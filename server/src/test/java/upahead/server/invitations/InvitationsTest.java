@@ -1,0 +1,187 @@
+package upahead.server.invitations;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import java.time.LocalDate;
+import java.util.function.Supplier;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
+import org.springframework.mock.web.MockHttpSession;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+import upahead.server.Somebody;
+import upahead.server.WithDemo;
+import upahead.server.access.CurrentUser;
+import upahead.server.access.Role;
+import upahead.server.access.SignInView;
+import upahead.server.clock.MovableClock;
+import upahead.server.mail.Mailbox;
+import upahead.server.mail.Message;
+import upahead.server.people.People;
+import upahead.server.people.PeopleQuery;
+import upahead.server.people.PersonDetails;
+import upahead.server.problems.Refusal;
+
+/** Inviting people, setting and resetting passwords, and switching sign-ins off. */
+@WithDemo
+class InvitationsTest {
+
+    private static final long ALARIC = 12;
+    private static final long KERENSA = 27;
+    private static final String LONG_ENOUGH = "seven-tall-poplars";
+
+    @Autowired
+    private Invitations invitations;
+
+    @Autowired
+    private People people;
+
+    @Autowired
+    private Mailbox mailbox;
+
+    @Autowired
+    private CurrentUser user;
+
+    @Autowired
+    private MovableClock clock;
+
+    @Autowired
+    private MockMvc http;
+
+    @Test
+    void anInvitedPersonSetsAPasswordByTheMailAndSignsIn() throws Exception {
+        SignInView invited = act(() -> invitations.invite(ALARIC, Role.EMPLOYEE));
+        assertThat(invited.hasPassword()).isFalse();
+        signIn(invited.username(), LONG_ENOUGH).andExpect(status().isUnprocessableEntity());
+        String token = token();
+        http.perform(get("/api/session/password/" + token))
+                .andExpect(jsonPath("username").value(invited.username()));
+        setPassword(token, "short").andExpect(jsonPath("field").value("password"));
+        setPassword(token, LONG_ENOUGH).andExpect(status().isOk());
+        signIn(invited.username(), LONG_ENOUGH).andExpect(jsonPath("personId").value(ALARIC));
+        setPassword(token, LONG_ENOUGH).andExpect(jsonPath("field").value("token"));
+    }
+
+    @Test
+    void aLinkHoldsForAWeekAndOnlyTheNewestOne() throws Exception {
+        act(() -> invitations.invite(ALARIC, Role.EMPLOYEE));
+        String first = token();
+        act(() -> invitations.sendLink(ALARIC));
+        setPassword(first, LONG_ENOUGH).andExpect(jsonPath("field").value("token"));
+        String second = token();
+        LocalDate today = clock.today();
+        clock.moveTo(today.plusDays(8));
+        try {
+            setPassword(second, LONG_ENOUGH).andExpect(jsonPath("field").value("token"));
+        } finally {
+            clock.moveTo(today);
+        }
+    }
+
+    @Test
+    void whoForgotThePasswordGetsALinkAndNobodyLearnsWhoIsThere() throws Exception {
+        int before = mails();
+        forgotten("kerensa");
+        assertThat(mails()).isEqualTo(before + 1);
+        forgotten("nobody at all");
+        assertThat(mails()).isEqualTo(before + 1);
+    }
+
+    @Test
+    void switchingOffEndsTheSessionAtOnce() throws Exception {
+        MockHttpSession session = (MockHttpSession) signIn("kerensa", "walled-garden")
+                .andExpect(status().isOk())
+                .andReturn()
+                .getRequest()
+                .getSession();
+        http.perform(get("/api/people/27").session(session)).andExpect(status().isOk());
+        act(() -> invitations.change(KERENSA, Role.EMPLOYEE, false));
+        http.perform(get("/api/people/27").session(session)).andExpect(status().isUnauthorized());
+        signIn("kerensa", "walled-garden").andExpect(status().isUnprocessableEntity());
+        assertThatThrownBy(() -> act(() -> invitations.sendLink(KERENSA))).hasMessage("This sign-in is switched off.");
+        act(() -> invitations.change(KERENSA, Role.APPROVER, true));
+        signIn("kerensa", "walled-garden").andExpect(jsonPath("role").value("APPROVER"));
+    }
+
+    @Test
+    void theLastAdministratorStays() {
+        assertThatThrownBy(() -> act(() -> invitations.change(2, Role.EMPLOYEE, true)))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("only administrator");
+    }
+
+    @Test
+    void somebodyWithoutAnAddressGetsAClockCodeInstead() {
+        long id = act(() -> people.search(PeopleQuery.everybody())).stream()
+                .filter(person -> person.email() == null)
+                .findFirst()
+                .orElseThrow()
+                .id();
+        assertThatThrownBy(() -> act(() -> invitations.invite(id, Role.EMPLOYEE)))
+                .isInstanceOfSatisfying(
+                        Refusal.class, refusal -> assertThat(refusal.field()).isEqualTo("email"));
+        var details = details(id, "4711");
+        act(() -> {
+            people.change(id, details);
+            return null;
+        });
+        assertThat(people.get(id).clockCode()).isEqualTo("4711");
+        assertThatThrownBy(() -> act(() -> {
+                    people.change(KERENSA, details(KERENSA, "4711"));
+                    return null;
+                }))
+                .isInstanceOfSatisfying(
+                        Refusal.class, refusal -> assertThat(refusal.field()).isEqualTo("clockCode"));
+    }
+
+    @Test
+    void nobodyIsInvitedTwiceAndOnlyByAnAdministrator() {
+        assertThatThrownBy(() -> act(() -> invitations.invite(KERENSA, Role.EMPLOYEE)))
+                .hasMessage("Kerensa Saltonstall has a sign-in already.");
+        assertThatThrownBy(() -> user.actAs(Somebody.approver(4), () -> invitations.invite(ALARIC, Role.EMPLOYEE)))
+                .isInstanceOf(AccessDeniedException.class);
+    }
+
+    private PersonDetails details(long id, String clockCode) {
+        var person = people.get(id);
+        return new PersonDetails(person.code(), person.name(), person.email(), person.serviceFrom(), clockCode);
+    }
+
+    private int mails() {
+        return act(mailbox::newest).size();
+    }
+
+    private String token() {
+        Message newest = act(mailbox::newest).get(0);
+        return newest.body().substring(newest.body().lastIndexOf('/') + 1);
+    }
+
+    private ResultActions setPassword(String token, String password) throws Exception {
+        return send("/api/session/password", "{\"token\": \"" + token + "\", \"password\": \"" + password + "\"}");
+    }
+
+    private ResultActions signIn(String username, String password) throws Exception {
+        return send("/api/session", "{\"username\": \"" + username + "\", \"password\": \"" + password + "\"}");
+    }
+
+    private void forgotten(String username) throws Exception {
+        send("/api/session/forgotten", "{\"username\": \"" + username + "\"}").andExpect(status().isNoContent());
+    }
+
+    private ResultActions send(String path, String body) throws Exception {
+        return http.perform(
+                post(path).with(csrf()).contentType(MediaType.APPLICATION_JSON).content(body));
+    }
+
+    private <T> T act(Supplier<T> work) {
+        return user.actAs(Somebody.ADMINISTRATOR, work);
+    }
+}

@@ -1,0 +1,89 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { AuditRecord } from '../api/types';
+  import Empty from '../common/Empty.svelte';
+  import { latest } from '../common/latest';
+  import Pager from '../common/Pager.svelte';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import Waiting from '../common/Waiting.svelte';
+  import AuditList from './AuditList.svelte';
+
+  const SIZE = 50;
+
+  let subjects = $state<string[]>([]);
+  let subject = $state('');
+  let actor = $state('');
+  let search = $state('');
+  let from = $state('');
+  let through = $state('');
+  let page = $state(0);
+  let found = $state<{ items: AuditRecord[]; total: number } | null>(null);
+  let problem = $state<Problem | null>(null);
+  const ask = latest<{ items: AuditRecord[]; total: number }>();
+
+  const filters = $derived(
+    Object.fromEntries(
+      Object.entries({ subject, actor, search, from, through }).filter(([, value]) => value !== ''),
+    ),
+  );
+  const exported = $derived(`/api/audit/export?${new URLSearchParams(filters)}`);
+
+  $effect(() => {
+    answer(api.GET('/api/audit/subjects')).then((loaded) => (subjects = loaded));
+  });
+
+  $effect(() => {
+    const query = { ...filters, page, size: SIZE };
+    const timer = window.setTimeout(
+      () =>
+        ask(
+          answer(api.GET('/api/audit', { params: { query } })),
+          (loaded) => {
+            found = loaded;
+            problem = null;
+          },
+          (thrown) => (problem = Problem.of(thrown)),
+        ),
+      150,
+    );
+    return () => window.clearTimeout(timer);
+  });
+
+  function first() {
+    page = 0;
+  }
+</script>
+
+<h1 class="mb-3">Audit trail</h1>
+<div class="mb-4 flex flex-wrap items-end gap-2">
+  <input
+    class="input w-52"
+    type="search"
+    placeholder="What was done, or a value"
+    aria-label="Search changes"
+    bind:value={search}
+    oninput={first}
+  />
+  <input class="input w-40" placeholder="Who" aria-label="Who" bind:value={actor} oninput={first} />
+  <select class="select w-40" aria-label="Thing" bind:value={subject} onchange={first}>
+    <option value="">Everything</option>
+    {#each subjects as each (each)}<option value={each}>{each}</option>{/each}
+  </select>
+  <label class="text-sm">
+    From <input class="input w-40" type="date" bind:value={from} onchange={first} />
+  </label>
+  <label class="text-sm">
+    through <input class="input w-40" type="date" bind:value={through} onchange={first} />
+  </label>
+  <a class="ml-auto underline" href={exported} download>Export these</a>
+</div>
+<ProblemNote {problem} />
+{#if found === null}
+  {#if !problem}<Waiting what="Reading the trail" />{/if}
+{:else if found.items.length === 0}
+  <Empty><p>Nothing was changed like that.</p></Empty>
+{:else}
+  <AuditList records={found.items} />
+  <Pager total={found.total} size={SIZE} bind:page what="changes" />
+{/if}

@@ -1,0 +1,115 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { Person, SignInView } from '../api/types';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import { said } from '../common/said.svelte';
+
+  let { person }: { person: Person } = $props();
+
+  const ROLES: [SignInView['role'], string][] = [
+    ['EMPLOYEE', 'employee: own balances and requests'],
+    ['APPROVER', 'approver: decides for the people assigned'],
+    ['ADMINISTRATOR', 'administrator: everything'],
+  ];
+
+  let signIn = $state<SignInView | null>(null);
+  let loaded = $state(false);
+  let role = $state<SignInView['role']>('EMPLOYEE');
+  let problem = $state<Problem | null>(null);
+  let busy = $state(false);
+
+  const path = $derived({ params: { path: { personId: person.id } } });
+
+  async function attempt(work: () => Promise<{ signIn: SignInView | null }>, words: string | null) {
+    busy = true;
+    problem = null;
+    try {
+      signIn = (await work()).signIn;
+      loaded = true;
+      if (words) said.say(words);
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    } finally {
+      busy = false;
+    }
+  }
+
+  $effect(() => {
+    void attempt(() => answer(api.GET('/api/people/{personId}/sign-in', path)), null);
+  });
+
+  function invite() {
+    return attempt(
+      () => answer(api.POST('/api/people/{personId}/sign-in', { ...path, body: { role } })),
+      'Invited. The mail is in the mailbox.',
+    );
+  }
+
+  function change(other: SignInView['role'], active: boolean) {
+    return attempt(
+      () =>
+        answer(
+          api.PUT('/api/people/{personId}/sign-in', { ...path, body: { role: other, active } }),
+        ),
+      active ? 'Kept. Whoever is signed in has to sign in again.' : 'Switched off, at once.',
+    );
+  }
+
+  function sendLink() {
+    return attempt(
+      () => answer(api.POST('/api/people/{personId}/sign-in/link', path)),
+      'Sent. The link holds for a week, once.',
+    );
+  }
+</script>
+
+{#snippet roles(chosen: SignInView['role'], choose: (role: SignInView['role']) => void)}
+  <select
+    class="select w-80 select-sm"
+    aria-label="What they may do"
+    value={chosen}
+    disabled={busy}
+    onchange={(event) => choose(event.currentTarget.value as SignInView['role'])}
+  >
+    {#each ROLES as [value, name] (value)}<option {value}>{name}</option>{/each}
+  </select>
+{/snippet}
+
+<h2 class="mt-7 mb-1">Signing in</h2>
+<div class="flex flex-wrap items-center gap-3" data-sign-in>
+  {#if signIn === null && loaded}
+    {#if person.email}
+      <span>Cannot sign in yet.</span>
+      {@render roles(role, (chosen) => (role = chosen))}
+      <button class="btn btn-sm" disabled={busy} onclick={invite}>Invite by mail</button>
+    {:else}
+      <span>
+        Has no e-mail address{person.clockCode
+          ? ` and uses the clock terminal with the code ${person.clockCode}`
+          : '. Give an address or a clock code under Details'}.
+      </span>
+    {/if}
+  {:else if signIn !== null}
+    {@const current = signIn}
+    <span>
+      Signs in as <strong>{current.username}</strong>{current.active
+        ? current.hasPassword
+          ? ''
+          : ', invited, no password yet'
+        : ', switched off'}.
+    </span>
+    {@render roles(current.role, (chosen) => void change(chosen, current.active))}
+    {#if current.active}
+      <button class="btn btn-sm" disabled={busy} onclick={sendLink}>Send a password link</button>
+      <button class="btn btn-sm" disabled={busy} onclick={() => change(current.role, false)}
+        >Switch off</button
+      >
+    {:else}
+      <button class="btn btn-sm" disabled={busy} onclick={() => change(current.role, true)}
+        >Switch on</button
+      >
+    {/if}
+  {/if}
+</div>
+<div class="mt-2"><ProblemNote {problem} /></div>
