@@ -2,6 +2,7 @@
   let { chosen, what }: { chosen: (file: File) => void; what: string } = $props();
 
   let pasted = $state('');
+  let name = $state('');
 
   function takePasted() {
     chosen(new File([pasted], 'pasted.csv', { type: 'text/csv' }));
@@ -18,9 +19,15 @@
       aria-label={`File of ${what}`}
       onchange={(event) => {
         const file = event.currentTarget.files?.[0];
-        if (file) chosen(file);
+        if (file) {
+          name = file.name;
+          chosen(file);
+        }
+        // so that the same file can be chosen again once it was mended
+        event.currentTarget.value = '';
       }}
     />
+    {#if name}<span class="quiet text-sm">{name}</span>{/if}
   </label>
   <div>
     <label class="block">

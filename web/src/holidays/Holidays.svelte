@@ -169,7 +169,7 @@
                 ><strong>{rule.rule.name}</strong>
                 <span class="quiet">{ruleWords(rule.rule)}</span></span
               >
-              <span class="flex gap-3 text-sm">
+              <span class="flex gap-3 text-sm whitespace-nowrap">
                 <button class="underline" onclick={() => (panel = { name: 'RULE', rule })}
                   >Change</button
                 >
@@ -204,7 +204,8 @@
                 >
                 <span class="quiet">{award.reason ? `“${award.reason}”, ` : ''}{award.author}</span>
               </span>
-              <button class="text-sm underline" onclick={() => takeBack(award.id)}>Take back</button
+              <button class="text-sm whitespace-nowrap underline" onclick={() => takeBack(award.id)}
+                >Take back</button
               >
             </li>
           {:else}
@@ -226,8 +227,9 @@
                 {span(dates.starts, dates.ends)}: <strong>{dates.reason}</strong>
                 <span class="quiet">{dates.team ?? 'Everybody'}</span>
               </span>
-              <button class="text-sm underline" onclick={() => unprotect(dates.id)}
-                >Take away</button
+              <button
+                class="text-sm whitespace-nowrap underline"
+                onclick={() => unprotect(dates.id)}>Take away</button
               >
             </li>
           {:else}

@@ -109,12 +109,12 @@
 </script>
 
 <h1>Lookout</h1>
-{#if steps.length > 0}<FirstSteps {steps} />{/if}
+{#if steps.length > 0}<div class="mt-3"><FirstSteps {steps} /></div>{/if}
 <ProblemNote {problem} />
 {#if items === null && !problem}
   <Waiting what="Looking ahead" />
 {:else if items}
-  {#if items.length === 0}
+  {#if items.length === 0 && steps.length === 0}
     <Empty><p>Nothing needs you. That is the goal of the day.</p></Empty>
   {/if}
   <div use:listKeys class="max-w-5xl">

@@ -219,7 +219,7 @@ class EverydayTest {
             first.sees("A password needs at least 10 characters.");
             first.type("[name=password]", "long enough, surely");
             first.click("Create and sign in");
-            first.sees("Nothing needs you. That is the goal of the day.");
+            first.sees("[data-step=PEOPLE][data-done=false]", "Bring your people in");
             first.go("/policies");
             first.sees("No policy yet. Write the first one");
             fresh.restart();

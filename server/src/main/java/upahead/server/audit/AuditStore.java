@@ -9,6 +9,7 @@ import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import upahead.server.database.tables.records.AuditRecordRecord;
+import upahead.server.sql.Inserts;
 
 /** The audit trail; records are only ever added. */
 @Repository
@@ -25,7 +26,9 @@ class AuditStore {
             LocalDateTime at, String actor, String subject, long subjectId, String what, String before, String after) {}
 
     void add(List<Entry> entries) {
-        sql.batchInsert(entries.stream()
+        Inserts.all(
+                sql,
+                entries.stream()
                         .map(each -> {
                             AuditRecordRecord row = sql.newRecord(AUDIT_RECORD);
                             row.setAt(each.at());
@@ -37,8 +40,7 @@ class AuditStore {
                             row.setAfterChange(each.after());
                             return row;
                         })
-                        .toList())
-                .execute();
+                        .toList());
     }
 
     List<AuditRecord> read(AuditQuery query) {

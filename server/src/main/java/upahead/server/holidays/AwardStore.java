@@ -14,6 +14,7 @@ import org.springframework.stereotype.Repository;
 import upahead.core.hours.Work;
 import upahead.core.quantity.Amount;
 import upahead.server.holidays.Award.AwardedPerson;
+import upahead.server.sql.Inserts;
 
 /** Paid hours given for extra days. */
 @Repository
@@ -35,7 +36,9 @@ class AwardStore {
                 .set(AWARD.AUTHOR, author)
                 .returningResult(AWARD.ID)
                 .fetchOne(AWARD.ID);
-        sql.batchInsert(people.stream()
+        Inserts.all(
+                sql,
+                people.stream()
                         .map(person -> {
                             var row = sql.newRecord(AWARD_PERSON);
                             row.setAwardId(id);
@@ -43,8 +46,7 @@ class AwardStore {
                             row.setHours(person.hours().value());
                             return row;
                         })
-                        .toList())
-                .execute();
+                        .toList());
         return id;
     }
 

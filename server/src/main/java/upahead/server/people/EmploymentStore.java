@@ -28,6 +28,7 @@ import upahead.server.database.tables.records.PersonScheduleRecord;
 import upahead.server.people.EmploymentHistory.FteFrom;
 import upahead.server.people.EmploymentHistory.Pause;
 import upahead.server.people.EmploymentHistory.ScheduleFrom;
+import upahead.server.sql.Inserts;
 
 /** Employments with what changes in them on dates. */
 @Repository
@@ -63,7 +64,9 @@ class EmploymentStore {
 
     /** Adds the schedules of new people by their ids. */
     void addSchedules(Map<Long, ScheduleFrom> schedules) {
-        sql.batchInsert(schedules.entrySet().stream()
+        Inserts.all(
+                sql,
+                schedules.entrySet().stream()
                         .map(each -> {
                             PersonScheduleRecord row = sql.newRecord(PERSON_SCHEDULE);
                             row.setPersonId(each.getKey());
@@ -75,8 +78,7 @@ class EmploymentStore {
                             }
                             return row;
                         })
-                        .toList())
-                .execute();
+                        .toList());
     }
 
     /** Whether a schedule or full-time equivalent begins after one day and not after another. */
@@ -136,7 +138,9 @@ class EmploymentStore {
 
     /** Adds the full-time equivalents of new people by their ids. */
     void addFtes(Map<Long, FteFrom> ftes) {
-        sql.batchInsert(ftes.entrySet().stream()
+        Inserts.all(
+                sql,
+                ftes.entrySet().stream()
                         .map(each -> {
                             PersonFteRecord row = sql.newRecord(PERSON_FTE);
                             row.setPersonId(each.getKey());
@@ -144,8 +148,7 @@ class EmploymentStore {
                             row.setFte(each.getValue().fte().value());
                             return row;
                         })
-                        .toList())
-                .execute();
+                        .toList());
     }
 
     List<FteFrom> ftes(long personId) {

@@ -24,6 +24,7 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import upahead.server.clock.MovableClock;
 import upahead.server.database.tables.records.PersonRecord;
+import upahead.server.sql.Inserts;
 
 /** The directory of people. */
 @Repository
@@ -40,7 +41,9 @@ class PersonStore {
     }
 
     void add(Collection<NewPerson> people) {
-        sql.batchInsert(people.stream()
+        Inserts.all(
+                sql,
+                people.stream()
                         .map(person -> {
                             PersonRecord row = sql.newRecord(PERSON);
                             row.setCode(person.code());
@@ -52,8 +55,7 @@ class PersonStore {
                             row.setClockCode(person.clockCode());
                             return row;
                         })
-                        .toList())
-                .execute();
+                        .toList());
     }
 
     /** Moves the hire date, and the service date where it was the same. */
@@ -153,8 +155,6 @@ class PersonStore {
                 .from(PERSON)
                 .join(PERSON_PLACEMENT)
                 .on(placed(day(query.on())))
-                .join(TEAM)
-                .on(TEAM.ID.eq(PERSON_PLACEMENT.TEAM_ID))
                 .where(matching(query)));
     }
 
@@ -166,10 +166,12 @@ class PersonStore {
         Condition condition = DSL.noCondition();
         if (query.search() != null && !query.search().isBlank()) {
             for (String word : query.search().strip().split("\\s+")) {
-                condition = condition.and(PERSON.NAME
-                        .containsIgnoreCase(word)
-                        .or(PERSON.CODE.containsIgnoreCase(word))
-                        .or(TEAM.NAME.containsIgnoreCase(word)));
+                List<Long> teams = sql.select(TEAM.ID)
+                        .from(TEAM)
+                        .where(TEAM.NAME.containsIgnoreCase(word))
+                        .fetch(TEAM.ID);
+                Condition named = PERSON.NAME.containsIgnoreCase(word).or(PERSON.CODE.containsIgnoreCase(word));
+                condition = condition.and(teams.isEmpty() ? named : named.or(among(PERSON_PLACEMENT.TEAM_ID, teams)));
             }
         }
         if (query.teamId() != null) {

@@ -10,6 +10,7 @@ import java.util.Map;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.server.database.tables.records.PersonPlacementRecord;
+import upahead.server.sql.Inserts;
 
 /** Where people work, stretch by stretch; the stretches of a person follow each other without gap. */
 @Repository
@@ -22,7 +23,7 @@ class PlacementStore {
     }
 
     void add(Collection<Placement> placements) {
-        sql.batchInsert(placements.stream().map(this::row).toList()).execute();
+        Inserts.all(sql, placements.stream().map(this::row).toList());
     }
 
     /** Lets somebody be placed otherwise from a day to the end of the stretch in which it lies. */

@@ -12,6 +12,7 @@ import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.policy.EndBalance;
 import upahead.core.policy.Enrolment;
+import upahead.server.sql.Inserts;
 
 /** Who is enrolled in what. */
 @Repository
@@ -25,7 +26,9 @@ class EnrolmentStore {
 
     /** Enrols people; an end is not set with it. */
     void enrol(Collection<Enrolled> people) {
-        sql.batchInsert(people.stream()
+        Inserts.all(
+                sql,
+                people.stream()
                         .map(each -> {
                             var row = sql.newRecord(ENROLMENT);
                             row.setPolicyId(each.policyId());
@@ -33,8 +36,7 @@ class EnrolmentStore {
                             row.setStarts(each.enrolment().from());
                             return row;
                         })
-                        .toList())
-                .execute();
+                        .toList());
     }
 
     /** Lets an enrolment begin on another day. */
