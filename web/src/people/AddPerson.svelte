@@ -5,6 +5,7 @@
   import type { Organisation, StarterForm } from '../api/types';
   import Empty from '../common/Empty.svelte';
   import { policiesCounted as policies } from '../common/format';
+  import { kept } from '../common/kept';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
   import Waiting from '../common/Waiting.svelte';
@@ -25,6 +26,8 @@
     'approverId',
   ];
 
+  const unsaved = kept<StarterForm>('somebody new');
+
   let organisation = $state<Organisation | null>(null);
   let form = $state<StarterForm | null>(null);
   let problem = $state<Problem | null>(null);
@@ -35,18 +38,24 @@
       organisation = loaded;
       const [site, team, group] = [loaded.sites[0], loaded.teams[0], loaded.payGroups[0]];
       if (site && team && group) {
-        form = starter(
-          {
-            siteId: site.id,
-            teamId: team.id,
-            employmentType: 'HOURLY',
-            payGroupId: group.id,
-            approverId: null,
-          },
-          session.current.today,
-        );
+        form =
+          unsaved.recall() ??
+          starter(
+            {
+              siteId: site.id,
+              teamId: team.id,
+              employmentType: 'HOURLY',
+              payGroupId: group.id,
+              approverId: null,
+            },
+            session.current.today,
+          );
       }
     });
+  });
+
+  $effect(() => {
+    if (form) unsaved.keep($state.snapshot(form) as StarterForm);
   });
 
   async function add(event: SubmitEvent) {

@@ -4,6 +4,7 @@
   import { Problem } from '../api/problem';
   import type { NewPolicy, RuleConflict, Terms } from '../api/types';
   import ProblemNote from '../common/ProblemNote.svelte';
+  import { kept } from '../common/kept';
   import { said } from '../common/said.svelte';
   import Blank from './Blank.svelte';
   import Choice from './Choice.svelte';
@@ -14,6 +15,8 @@
   import { STARTS, type Start } from './terms';
 
   const HIRE_ANNIVERSARY = 'hire-anniversary';
+  const unsaved = kept<NewPolicy>('a new policy');
+
   let policy = $state<NewPolicy | null>(null);
   let problem = $state<Problem | null>(null);
   let refused = $state<Problem | null>(null);
@@ -41,10 +44,23 @@
     }
   }
 
-  if (copied !== null) void copy(Number(copied));
+  if (copied !== null) {
+    void copy(Number(copied));
+  } else {
+    policy = unsaved.recall();
+  }
+
+  $effect(() => {
+    if (policy) unsaved.keep($state.snapshot(policy) as NewPolicy);
+  });
 
   function begin(start: Start) {
     policy = structuredClone({ ...start.policy, name: '', payrollCode: '' });
+  }
+
+  function anotherShape() {
+    unsaved.forget();
+    policy = null;
   }
 
   async function save() {
@@ -55,6 +71,7 @@
       const written = await answer(
         api.POST('/api/policies', { body: $state.snapshot(policy) as NewPolicy }),
       );
+      unsaved.forget();
       said.say('Written as a draft. Nobody is touched until you put it in force.');
       push(`/policies/${written.id}`);
     } catch (thrown) {
@@ -126,7 +143,7 @@
       <div class="mt-5"><ProblemNote problem={refused} besides={['name', 'payrollCode']} /></div>
       <div class="mt-4 flex gap-3">
         <button class="btn btn-primary" disabled={busy} onclick={save}>Keep as a draft</button>
-        <button class="btn btn-ghost" onclick={() => (policy = null)}>Another shape</button>
+        <button class="btn btn-ghost" onclick={anotherShape}>Another shape</button>
       </div>
     </div>
     <div>

@@ -5,6 +5,7 @@
   import type { Organisation, Policy, PolicyVersion, RuleConflict, Terms } from '../api/types';
   import { day, words } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
+  import { kept } from '../common/kept';
   import { said } from '../common/said.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { road } from '../frame/road.svelte';
@@ -34,6 +35,12 @@
   function show(loaded: Policy) {
     policy = loaded;
     draft = structuredClone(loaded.versions.find((each) => each.state === 'DRAFT') ?? null);
+    if (draft) draft.terms = unsaved(draft).recall() ?? draft.terms;
+  }
+
+  /** The unsaved text of a draft; somebody else's change of it meanwhile makes it another one. */
+  function unsaved({ id: versionId, edits }: { id: number; edits: number }) {
+    return kept<Terms>(`draft ${versionId} ${edits}`);
   }
 
   $effect(() => {
@@ -110,6 +117,14 @@
   const inForce = $derived(policy?.versions.filter((each) => each.state === 'IN_FORCE') ?? []);
   const stored = $derived(policy?.versions.find((each) => each.id === draft?.id));
   const changed = $derived(JSON.stringify(stored?.terms) !== JSON.stringify(draft?.terms));
+
+  $effect(() => {
+    if (!draft) return;
+    const { id: versionId, edits } = draft;
+    const terms = $state.snapshot(draft.terms) as Terms;
+    if (changed) unsaved({ id: versionId, edits }).keep(terms);
+    else unsaved({ id: versionId, edits }).forget();
+  });
 </script>
 
 {#if policy === null}

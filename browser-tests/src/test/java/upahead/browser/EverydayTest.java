@@ -103,7 +103,7 @@ class EverydayTest {
             other.sees("Declined: Osric Wrenfield, Hourly leave.");
         }
         browser.click("Approve");
-        browser.sees("Teodric Brackwyn has decided this request meanwhile: declined.");
+        browser.sees("Teodric Brackwyn has decided this request meanwhile: declined over the top.");
         browser.sees("What you had typed: “Good luck with the move”");
     }
 

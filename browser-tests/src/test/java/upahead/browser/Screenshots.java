@@ -7,6 +7,14 @@ import java.nio.file.Path;
 /** Takes the pictures of the main views on the demo data; the argument is the folder they go to. */
 public final class Screenshots {
 
+    private static final String PASTED =
+            """
+            Code;Name;Team;Site;Pay group;Hired;Approver
+            B127;Kerensa Saltonstall;Office;;;;
+            B163;Una Pettifer;Orchard;Brindlemoor;Hourly staff;03/05/2027;B104
+            B164;Bryn Dell;Orchard;Brindlemoor;Hourly staff;31/05/2027;B199
+            """;
+
     private static final String PASSWORD = "walled-garden";
 
     private final Browser browser;
@@ -36,6 +44,8 @@ public final class Screenshots {
         shot("/policies/2", "After two years", "policy");
         shot("/people", "Approver", "people");
         shot("/people/33", "carried over", "person");
+        shot("/balances/openings?policy=3", "Used this year", "opening-balances");
+        bringPeopleIn();
         shot("/proof", "Differences", "proof");
         shot("/holidays", "Protected dates", "holidays");
         shot("/pay-runs/15", "What will be frozen", "pay-run");
@@ -45,6 +55,14 @@ public final class Screenshots {
         browser.preferLight();
         employee();
         onAPhone();
+    }
+
+    private void bringPeopleIn() {
+        browser.go("/people/import");
+        browser.type("[aria-label='Pasted people']", PASTED);
+        browser.click("Look at what was pasted");
+        browser.sees("1 wrong");
+        save("bring-people-in");
     }
 
     private void employee() {
