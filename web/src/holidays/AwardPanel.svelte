@@ -10,6 +10,7 @@
   import SidePanel from '../common/SidePanel.svelte';
   import { session } from '../frame/session.svelte';
   import { figure } from '../people/employment';
+  import HoursChoice from './HoursChoice.svelte';
 
   let {
     organisation,
@@ -97,28 +98,7 @@
         <input class="input w-64" name="award-name" bind:value={name} />
       </Field>
     </div>
-    <fieldset class="space-y-1">
-      <legend class="text-sm font-semibold">Each gets</legend>
-      <label class="flex items-center gap-2">
-        <input type="radio" class="radio radio-sm" name="mode" value={false} bind:group={fixed} />
-        the hours scheduled that day
-      </label>
-      <label class="flex items-center gap-2">
-        <input type="radio" class="radio radio-sm" name="mode" value={true} bind:group={fixed} />
-        a fixed number of hours
-      </label>
-    </fieldset>
-    {#if fixed}
-      <div class="flex items-end gap-4">
-        <Field label="Hours" field="hours" {problem}>
-          <input class="input w-24" inputmode="decimal" name="hours" bind:value={hours} />
-        </Field>
-        <label class="flex items-center gap-2 pb-2">
-          <input type="checkbox" class="checkbox checkbox-sm" bind:checked={byFte} /> in proportion to
-          FTE
-        </label>
-      </div>
-    {/if}
+    <HoursChoice legend="Each gets" bind:fixed bind:hours bind:byFte {problem} />
     <div class="flex flex-wrap gap-4">
       <Field label="Whom" field="teamId" {problem}>
         <select class="select w-48" name="team" bind:value={teamId}>

@@ -7,6 +7,7 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import { EMPLOYMENT_TYPES, figure } from '../people/employment';
+  import HoursChoice from './HoursChoice.svelte';
 
   let {
     pay: before,
@@ -60,28 +61,7 @@
       The hours stand on time cards and go to payroll by themselves, for those employed that day and
       not in a pause.
     </p>
-    <fieldset class="space-y-1">
-      <legend class="text-sm font-semibold">A whole holiday is paid with</legend>
-      <label class="flex items-center gap-2">
-        <input type="radio" class="radio radio-sm" name="mode" value={false} bind:group={fixed} />
-        the hours each is scheduled that day
-      </label>
-      <label class="flex items-center gap-2">
-        <input type="radio" class="radio radio-sm" name="mode" value={true} bind:group={fixed} />
-        a fixed number of hours
-      </label>
-    </fieldset>
-    {#if fixed}
-      <div class="flex items-end gap-4">
-        <Field label="Hours" field="hours" {problem}>
-          <input class="input w-24" inputmode="decimal" name="hours" bind:value={hours} />
-        </Field>
-        <label class="flex items-center gap-2 pb-2">
-          <input type="checkbox" class="checkbox checkbox-sm" bind:checked={byFte} /> in proportion to
-          FTE
-        </label>
-      </div>
-    {/if}
+    <HoursChoice legend="A whole holiday is paid with" bind:fixed bind:hours bind:byFte {problem} />
     <fieldset class="flex gap-4">
       <legend class="text-sm font-semibold">For</legend>
       {#each EMPLOYMENT_TYPES as [type, name] (type)}

@@ -6,6 +6,7 @@
   import Field from '../common/Field.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
+  import DetailsFields from './DetailsFields.svelte';
 
   let {
     person,
@@ -48,32 +49,9 @@
 
 <SidePanel title={`Details of ${person.name}`} {close}>
   <form class="space-y-4" onsubmit={keep}>
-    <Field label="Code" field="code" {problem}>
-      <input class="input w-32" name="code" bind:value={details.code} />
-    </Field>
-    <Field label="Name" field="name" {problem}>
-      <input class="input w-72" name="person-name" bind:value={details.name} />
-    </Field>
-    <Field label="E-mail, if any" field="email" {problem}>
-      <input
-        class="input w-72"
-        name="email"
-        type="email"
-        bind:value={() => details.email ?? '', (typed) => (details.email = typed.trim() || null)}
-      />
-    </Field>
+    <DetailsFields bind:details {problem} />
     <Field label="Service counts from" field="serviceFrom" {problem}>
       <input class="input w-44" type="date" name="service-from" bind:value={details.serviceFrom} />
-    </Field>
-    <Field label="Clock code, if any" field="clockCode" {problem}>
-      <input
-        class="input w-36"
-        name="clock-code"
-        inputmode="numeric"
-        bind:value={
-          () => details.clockCode ?? '', (typed) => (details.clockCode = typed.trim() || null)
-        }
-      />
     </Field>
     <ProblemNote {problem} besides={['code', 'name', 'email', 'serviceFrom', 'clockCode']} />
     <button class="btn btn-primary" disabled={busy}>Keep the details</button>

@@ -2,6 +2,7 @@
   import type { Problem } from '../api/problem';
   import type { Organisation, StarterForm } from '../api/types';
   import Field from '../common/Field.svelte';
+  import DetailsFields from './DetailsFields.svelte';
   import PlacingFields from './PlacingFields.svelte';
   import WeekFields from './WeekFields.svelte';
 
@@ -27,35 +28,7 @@
 </script>
 
 <div class="space-y-5">
-  <div class="flex flex-wrap gap-4">
-    <Field label="Code" field="code" {problem}>
-      <input class="input w-28" name="code" bind:value={form.details.code} />
-    </Field>
-    <Field label="Name" field="name" {problem}>
-      <input class="input w-64" name="person-name" bind:value={form.details.name} />
-    </Field>
-    <Field label="E-mail, if any" field="email" {problem}>
-      <input
-        class="input w-64"
-        name="email"
-        type="email"
-        bind:value={
-          () => form.details.email ?? '', (typed) => (form.details.email = typed.trim() || null)
-        }
-      />
-    </Field>
-    <Field label="Clock code, if any" field="clockCode" {problem}>
-      <input
-        class="input w-32"
-        name="clock-code"
-        inputmode="numeric"
-        bind:value={
-          () => form.details.clockCode ?? '',
-          (typed) => (form.details.clockCode = typed.trim() || null)
-        }
-      />
-    </Field>
-  </div>
+  <DetailsFields bind:details={form.details} {problem} />
   <div class="flex flex-wrap gap-4">
     <Field label="Hired on" field="hired" {problem}>
       <input

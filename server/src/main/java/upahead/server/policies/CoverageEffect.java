@@ -22,4 +22,8 @@ public record CoverageEffect(
         /** It ended earlier; a policy is joined once in an employment. */
         STAYS_ENDED
     }
+
+    static CoverageEffect of(long personId, PolicyDetail policy, What what, LocalDate on) {
+        return new CoverageEffect(personId, policy.id(), policy.name(), policy.kind(), policy.unit(), what, on);
+    }
 }

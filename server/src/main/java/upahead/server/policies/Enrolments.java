@@ -162,8 +162,7 @@ public class Enrolments {
     }
 
     private static Optional<CoverageEffect> effect(Person person, PolicyDetail policy, What what, LocalDate on) {
-        return Optional.of(
-                new CoverageEffect(person.id(), policy.id(), policy.name(), policy.kind(), policy.unit(), what, on));
+        return Optional.of(CoverageEffect.of(person.id(), policy, what, on));
     }
 
     private static LocalDate beginning(Person person, PolicyDetail policy, LocalDate from) {

@@ -209,15 +209,19 @@ public class Policies {
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public PolicyDetail retire(long policyId, LocalDate lastDay, Ending ending) {
-        if (get(policyId).retired() != null) {
+        PolicyDetail policy = get(policyId);
+        if (policy.retired() != null) {
             throw Refusal.conflict("This policy is retired already.");
         }
-        for (Enrolled enrolled : enrolments.inPolicy(policyId)) {
-            if (enrolled.isOpen()) {
-                LocalDate end = DateSpan.later(lastDay, enrolled.enrolment().from());
-                enrolments.end(enrolled.personId(), policyId, end, ending);
-            }
-        }
+        List<CoverageEffect> ends = enrolments.inPolicy(policyId).stream()
+                .filter(Enrolled::isOpen)
+                .map(enrolled -> CoverageEffect.of(
+                        enrolled.personId(),
+                        policy,
+                        CoverageEffect.What.ENDS,
+                        DateSpan.later(lastDay, enrolled.enrolment().from())))
+                .toList();
+        enrolments.apply(ends, effect -> Optional.of(ending));
         store.retire(policyId, lastDay);
         audit.record("policy", policyId, "retired the policy", null, lastDay);
         return get(policyId);
@@ -227,20 +231,23 @@ public class Policies {
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public PolicyDetail bringBack(long policyId) {
-        LocalDate retired = get(policyId).retired();
+        PolicyDetail policy = get(policyId);
+        LocalDate retired = policy.retired();
         if (retired == null) {
             throw Refusal.conflict("This policy is not retired.");
         }
         store.retire(policyId, null);
+        List<CoverageEffect> goOn = new ArrayList<>();
         for (Enrolled enrolled : enrolments.inPolicy(policyId)) {
             LocalDate end = DateSpan.later(retired, enrolled.enrolment().from());
             if (enrolled.enrolment()
                     .ends()
                     .filter(each -> each.on().equals(end))
                     .isPresent()) {
-                enrolments.takeBackEnd(enrolled.personId(), policyId);
+                goOn.add(CoverageEffect.of(enrolled.personId(), policy, CoverageEffect.What.GOES_ON, end.plusDays(1)));
             }
         }
+        enrolments.apply(goOn, effect -> Optional.empty());
         audit.record("policy", policyId, "brought the policy back", retired, null);
         return get(policyId);
     }

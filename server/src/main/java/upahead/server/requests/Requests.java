@@ -177,10 +177,11 @@ public class Requests {
         }
         requireShort(message);
         store.lockPerson(request.personId());
-        Map<LocalDate, Decision> before = store.days(id).stream()
+        List<RequestStore.StoredDay> days = store.days(id);
+        Map<LocalDate, Decision> before = days.stream()
                 .filter(day -> day.decision() != null)
                 .collect(Collectors.toMap(RequestStore.StoredDay::on, RequestStore.StoredDay::decision));
-        Set<LocalDate> open = store.days(id).stream()
+        Set<LocalDate> open = days.stream()
                 .map(RequestStore.StoredDay::on)
                 .filter(day -> !before.containsKey(day))
                 .collect(Collectors.toSet());
