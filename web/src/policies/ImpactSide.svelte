@@ -24,7 +24,7 @@
     coverage: Coverage;
   } = $props();
 
-  const SIZE = 1000;
+  const SIZE = 2000;
   const SHOWN = 50;
 
   let days = $state<string[]>([]);

@@ -88,12 +88,15 @@ public final class Timeline<T> {
     /** The stretches of one value each that lie within a span, in order of time. */
     public List<Stretch<T>> within(DateSpan span) {
         List<Stretch<T>> stretches = new ArrayList<>();
-        for (var entry : entries.entrySet()) {
-            LocalDate next = entries.higherKey(entry.getKey());
-            LocalDate last = next == null ? span.last() : next.minusDays(1);
-            DateSpan.between(entry.getKey(), DateSpan.later(last, entry.getKey()))
-                    .flatMap(span::intersection)
-                    .ifPresent(days -> stretches.add(new Stretch<>(days, entry.getValue())));
+        LocalDate before = entries.floorKey(span.first());
+        var entry = entries.ceilingEntry(before == null ? span.first() : before);
+        while (entry != null && !entry.getKey().isAfter(span.last())) {
+            var next = entries.higherEntry(entry.getKey());
+            LocalDate last =
+                    next == null ? span.last() : DateSpan.earlier(next.getKey().minusDays(1), span.last());
+            DateSpan days = new DateSpan(DateSpan.later(entry.getKey(), span.first()), last);
+            stretches.add(new Stretch<>(days, entry.getValue()));
+            entry = next;
         }
         return stretches;
     }

@@ -1,6 +1,7 @@
 package upahead.core.hours;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import upahead.core.calendar.DateSpan;
@@ -43,14 +44,16 @@ public record WorkingDays(Employment employment, HolidayCalendar holidays) {
      * @param leaveHours hours of leave by date
      */
     public List<Work> scheduledWork(DateSpan span, Map<LocalDate, Amount> leaveHours) {
-        return within(span).stream()
-                .map(day -> new Work(
-                        day,
-                        Work.REGULAR,
-                        hoursOn(day)
-                                .minus(leaveHours.getOrDefault(day, Amount.ZERO))
-                                .floorAtZero()))
-                .filter(work -> work.hours().isPositive())
-                .toList();
+        List<Work> work = new ArrayList<>();
+        for (LocalDate day = span.first(); !day.isAfter(span.last()); day = day.plusDays(1)) {
+            Amount hours = hoursOn(day);
+            if (hours.isPositive()) {
+                hours = hours.minus(leaveHours.getOrDefault(day, Amount.ZERO));
+            }
+            if (hours.isPositive()) {
+                work.add(new Work(day, Work.REGULAR, hours));
+            }
+        }
+        return work;
     }
 }

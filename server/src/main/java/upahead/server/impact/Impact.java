@@ -25,7 +25,7 @@ import upahead.server.impact.ImpactView.ClosedPeriods;
 import upahead.server.impact.ImpactView.ImpactRow;
 import upahead.server.people.Organisation;
 import upahead.server.people.PayGroup;
-import upahead.server.people.Person;
+import upahead.server.people.People;
 import upahead.server.policies.Coverage;
 import upahead.server.policies.Enrolments;
 import upahead.server.policies.Exceptions;
@@ -42,6 +42,7 @@ public class Impact {
     private static final int FURTHEST_YEARS = 3;
 
     private final Accounts accounts;
+    private final People people;
     private final Policies policies;
     private final Enrolments enrolments;
     private final Exceptions exceptions;
@@ -51,6 +52,7 @@ public class Impact {
 
     Impact(
             Accounts accounts,
+            People people,
             Policies policies,
             Enrolments enrolments,
             Exceptions exceptions,
@@ -58,6 +60,7 @@ public class Impact {
             LateChanges changes,
             MovableClock clock) {
         this.accounts = accounts;
+        this.people = people;
         this.policies = policies;
         this.enrolments = enrolments;
         this.exceptions = exceptions;
@@ -84,24 +87,22 @@ public class Impact {
         }
         PolicyDetail policy = policies.get(policyId);
         Set<Long> enrolled = new HashSet<>(enrolments.peopleIn(policyId));
-        List<Person> all = policies.concerned(policyId, coverage, from);
-        List<Person> some = all.stream().skip((long) page * size).limit(size).toList();
+        List<Long> all = policies.concerned(policyId, coverage, from);
+        List<Long> some = all.stream().skip((long) page * size).limit(size).toList();
         Policy today = policies.rules(policy);
         List<LocalDate> days = days(today, from);
         Policy other =
                 new Policy(today.unit(), today.benefitYear(), today.versions().with(from, terms.toTerms()));
         LocalDate last = days.get(days.size() - 1);
-        Map<Long, List<PersonException>> own = exceptions
-                .of(some.stream().map(Person::id).toList())
-                .stream()
-                .collect(Collectors.groupingBy(PersonException::personId));
+        Map<Long, List<PersonException>> own =
+                exceptions.of(some).stream().collect(Collectors.groupingBy(PersonException::personId));
         List<ImpactRow> rows = accounts
                 .inPolicy(
-                        some,
+                        people.get(some),
                         Outlook.ahead(clock.today(), last),
                         policy,
                         person -> Enrolment.from(DateSpan.later(person.hired(), from)))
-                .stream()
+                .parallelStream()
                 .map(account -> row(
                         account,
                         enrolled.contains(account.person().id()),
@@ -112,10 +113,9 @@ public class Impact {
         return new ImpactView(all.size(), days, page == 0 ? corrects(all, from) : List.of(), rows);
     }
 
-    private List<ClosedPeriods> corrects(List<Person> covered, LocalDate from) {
+    private List<ClosedPeriods> corrects(List<Long> covered, LocalDate from) {
         List<ClosedPeriods> corrected = new ArrayList<>();
-        for (PayGroup group :
-                organisation.payGroupsOf(covered.stream().map(Person::id).toList())) {
+        for (PayGroup group : organisation.payGroupsOf(covered)) {
             changes.closedThroughIn(group.id())
                     .filter(closed -> !from.isAfter(closed))
                     .ifPresent(closed -> {

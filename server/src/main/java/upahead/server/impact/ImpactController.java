@@ -64,7 +64,7 @@ class ImpactController {
             @PathVariable long id,
             @Valid @RequestBody ImpactQuestion question,
             @RequestParam(defaultValue = "0") @Min(0) int page,
-            @RequestParam(defaultValue = "500") @Min(1) @Max(1000) int size) {
+            @RequestParam(defaultValue = "500") @Min(1) @Max(2000) int size) {
         return impact.of(id, question.terms(), question.from(), question.coverage(), page, size);
     }
 }

@@ -327,6 +327,12 @@ public class People {
         return store.find(ids);
     }
 
+    /** Where everybody works on a day, whether employed then or not, by name. */
+    @Transactional(readOnly = true)
+    public List<Whereabouts> whereabouts(LocalDate on) {
+        return store.whereabouts(on);
+    }
+
     @Transactional(readOnly = true)
     public List<Person> search(PeopleQuery query) {
         return store.search(query);

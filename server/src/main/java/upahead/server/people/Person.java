@@ -39,6 +39,11 @@ public record Person(
         return new Placing(siteId, teamId, employmentType, payGroupId, approverId);
     }
 
+    /** Of this only what coverage asks for. */
+    public Whereabouts whereabouts() {
+        return new Whereabouts(id, lastDay, placing());
+    }
+
     PersonDetails details() {
         return new PersonDetails(code, name, email, serviceFrom, clockCode);
     }

@@ -17,7 +17,8 @@ import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
-import org.jooq.Record;
+import org.jooq.Record18;
+import org.jooq.Records;
 import org.jooq.SelectOnConditionStep;
 import org.jooq.SortField;
 import org.jooq.impl.DSL;
@@ -31,6 +32,9 @@ import upahead.server.sql.Inserts;
 class PersonStore {
 
     private static final upahead.server.database.tables.Person APPROVER = PERSON.as("approver");
+
+    private static final Field<String> NAME_AND_CODE =
+            DSL.lower(PERSON.NAME.concat(DSL.inline(" ")).concat(PERSON.CODE));
 
     private final DSLContext sql;
     private final MovableClock clock;
@@ -117,11 +121,14 @@ class PersonStore {
     }
 
     Optional<Person> find(long id) {
-        return people(null).where(PERSON.ID.eq(id)).fetchOptional(PersonStore::person);
+        return people(null).where(PERSON.ID.eq(id)).fetchOptional(Records.mapping(Person::new));
     }
 
     List<Person> find(Collection<Long> ids) {
-        return people(null).where(among(PERSON.ID, ids)).orderBy(PERSON.NAME).fetch(PersonStore::person);
+        return people(null)
+                .where(among(PERSON.ID, ids))
+                .orderBy(PERSON.NAME, PERSON.ID)
+                .fetch(Records.mapping(Person::new));
     }
 
     List<Person> search(PeopleQuery query) {
@@ -130,7 +137,26 @@ class PersonStore {
                 .orderBy(order(query))
                 .limit(query.size())
                 .offset(query.page() * query.size())
-                .fetch(PersonStore::person);
+                .fetch(Records.mapping(Person::new));
+    }
+
+    /** Where everybody works on a day, by name. */
+    List<Whereabouts> whereabouts(LocalDate on) {
+        return sql.select(
+                        PERSON.ID,
+                        PERSON.LAST_DAY,
+                        DSL.row(
+                                        PERSON_PLACEMENT.SITE_ID,
+                                        PERSON_PLACEMENT.TEAM_ID,
+                                        PERSON_PLACEMENT.EMPLOYMENT_TYPE.convertFrom(EmploymentType::valueOf),
+                                        PERSON_PLACEMENT.PAY_GROUP_ID,
+                                        PERSON_PLACEMENT.APPROVER_ID)
+                                .mapping(Placing::new))
+                .from(PERSON)
+                .join(PERSON_PLACEMENT)
+                .on(placed(on))
+                .orderBy(PERSON.NAME, PERSON.ID)
+                .fetch(Records.mapping(Whereabouts::new));
     }
 
     private static List<SortField<?>> order(PeopleQuery query) {
@@ -170,7 +196,7 @@ class PersonStore {
                         .from(TEAM)
                         .where(TEAM.NAME.containsIgnoreCase(word))
                         .fetch(TEAM.ID);
-                Condition named = PERSON.NAME.containsIgnoreCase(word).or(PERSON.CODE.containsIgnoreCase(word));
+                Condition named = NAME_AND_CODE.contains(word.toLowerCase(Locale.ROOT));
                 condition = condition.and(teams.isEmpty() ? named : named.or(among(PERSON_PLACEMENT.TEAM_ID, teams)));
             }
         }
@@ -201,14 +227,46 @@ class PersonStore {
         };
     }
 
-    private SelectOnConditionStep<Record> people(LocalDate on) {
+    private SelectOnConditionStep<
+                    Record18<
+                            Long,
+                            String,
+                            String,
+                            String,
+                            Long,
+                            String,
+                            Long,
+                            String,
+                            EmploymentType,
+                            Long,
+                            String,
+                            Long,
+                            String,
+                            LocalDate,
+                            LocalDate,
+                            LocalDate,
+                            String,
+                            Long>>
+            people(LocalDate on) {
         return sql.select(
-                        PERSON.asterisk(),
-                        PERSON_PLACEMENT.asterisk(),
+                        PERSON.ID,
+                        PERSON.CODE,
+                        PERSON.NAME,
+                        PERSON.EMAIL,
+                        PERSON_PLACEMENT.SITE_ID,
                         SITE.NAME,
+                        PERSON_PLACEMENT.TEAM_ID,
                         TEAM.NAME,
+                        PERSON_PLACEMENT.EMPLOYMENT_TYPE.convertFrom(EmploymentType::valueOf),
+                        PERSON_PLACEMENT.PAY_GROUP_ID,
                         PAY_GROUP.NAME,
-                        APPROVER.NAME)
+                        PERSON_PLACEMENT.APPROVER_ID,
+                        APPROVER.NAME,
+                        PERSON.HIRED,
+                        PERSON.LAST_DAY,
+                        PERSON.SERVICE_FROM,
+                        PERSON.CLOCK_CODE,
+                        PERSON.EARLIER_ID)
                 .from(PERSON)
                 .join(PERSON_PLACEMENT)
                 .on(placed(day(on)))
@@ -220,27 +278,5 @@ class PersonStore {
                 .on(PAY_GROUP.ID.eq(PERSON_PLACEMENT.PAY_GROUP_ID))
                 .leftJoin(APPROVER)
                 .on(APPROVER.ID.eq(PERSON_PLACEMENT.APPROVER_ID));
-    }
-
-    private static Person person(Record row) {
-        return new Person(
-                row.get(PERSON.ID),
-                row.get(PERSON.CODE),
-                row.get(PERSON.NAME),
-                row.get(PERSON.EMAIL),
-                row.get(PERSON_PLACEMENT.SITE_ID),
-                row.get(SITE.NAME),
-                row.get(PERSON_PLACEMENT.TEAM_ID),
-                row.get(TEAM.NAME),
-                EmploymentType.valueOf(row.get(PERSON_PLACEMENT.EMPLOYMENT_TYPE)),
-                row.get(PERSON_PLACEMENT.PAY_GROUP_ID),
-                row.get(PAY_GROUP.NAME),
-                row.get(PERSON_PLACEMENT.APPROVER_ID),
-                row.get(APPROVER.NAME),
-                row.get(PERSON.HIRED),
-                row.get(PERSON.LAST_DAY),
-                row.get(PERSON.SERVICE_FROM),
-                row.get(PERSON.CLOCK_CODE),
-                row.get(PERSON.EARLIER_ID));
     }
 }

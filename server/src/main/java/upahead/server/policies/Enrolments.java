@@ -25,6 +25,7 @@ import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
 import upahead.server.people.Placing;
+import upahead.server.people.Whereabouts;
 import upahead.server.policies.CoverageEffect.What;
 import upahead.server.problems.Refusal;
 import upahead.server.words.Words;
@@ -78,13 +79,12 @@ public class Enrolments {
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public List<Person> covered(Coverage coverage, LocalDate from) {
         return people.search(PeopleQuery.everybodyOn(from)).stream()
-                .filter(person -> isCovered(person, coverage, from))
+                .filter(person -> isCovered(person.whereabouts(), coverage, from))
                 .toList();
     }
 
-    static boolean isCovered(Person person, Coverage coverage, LocalDate from) {
-        return coverage.covers(person.id(), person.placing())
-                && (person.lastDay() == null || !person.lastDay().isBefore(from));
+    static boolean isCovered(Whereabouts person, Coverage coverage, LocalDate from) {
+        return coverage.covers(person.personId(), person.placing()) && person.isThereFrom(from);
     }
 
     /**
@@ -131,7 +131,8 @@ public class Enrolments {
         for (Person person : people.search(PeopleQuery.everybodyOn(from))) {
             Optional<Enrolled> own = Optional.ofNullable(enrolled.get(person.id()));
             boolean was = own.filter(Enrolled::isOpen).isPresent();
-            boolean is = was ? after.covers(person.id(), person.placing()) : isCovered(person, after, from);
+            boolean is =
+                    was ? after.covers(person.id(), person.placing()) : isCovered(person.whereabouts(), after, from);
             effect(person, policy, own, was, is, from).ifPresent(effects::add);
         }
         return effects;
@@ -253,8 +254,8 @@ public class Enrolments {
     public List<CoverageEffect> enrolNew(Collection<Person> added) {
         List<CoverageEffect> effects = new ArrayList<>();
         covering().forEach(policy -> added.stream()
-                .filter(person ->
-                        isCovered(person, policy.coverage(), policy.begins().orElseThrow()))
+                .filter(person -> isCovered(
+                        person.whereabouts(), policy.coverage(), policy.begins().orElseThrow()))
                 .map(person -> effect(person, policy, What.BEGINS, beginning(person, policy, person.hired()))
                         .orElseThrow())
                 .forEach(effects::add));

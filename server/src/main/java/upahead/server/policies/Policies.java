@@ -23,8 +23,7 @@ import upahead.server.changes.LateChanges;
 import upahead.server.people.Organisation;
 import upahead.server.people.PayGroup;
 import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
+import upahead.server.people.Whereabouts;
 import upahead.server.problems.Refusal;
 import upahead.server.words.Words;
 
@@ -334,13 +333,14 @@ public class Policies {
         }
     }
 
-    /** Whoever is or was enrolled in a policy, and whom a coverage would enrol from a date on. */
+    /** The ids of whoever is or was enrolled in a policy, and of whom a coverage would enrol from a date on, by name. */
     @Transactional(readOnly = true)
     @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public List<Person> concerned(long policyId, Coverage coverage, LocalDate from) {
+    public List<Long> concerned(long policyId, Coverage coverage, LocalDate from) {
         Set<Long> enrolled = new HashSet<>(enrolments.peopleIn(policyId));
-        return people.search(PeopleQuery.everybodyOn(from)).stream()
-                .filter(person -> enrolled.contains(person.id()) || Enrolments.isCovered(person, coverage, from))
+        return people.whereabouts(from).stream()
+                .filter(person -> enrolled.contains(person.personId()) || Enrolments.isCovered(person, coverage, from))
+                .map(Whereabouts::personId)
                 .toList();
     }
 

@@ -40,6 +40,11 @@ record Known(
                 payGroups.stream().collect(Collectors.toMap(group -> key(group.name()), PayGroup::id)));
     }
 
+    /** The same people, with sites and teams that came since. */
+    Known with(List<Named> laterSites, List<Named> laterTeams) {
+        return new Known(people, employments, byName(laterSites), byName(laterTeams), payGroups);
+    }
+
     private static Map<String, Long> byName(List<Named> all) {
         Map<String, Long> ids = new HashMap<>();
         all.forEach(each -> ids.put(key(each.name()), each.id()));

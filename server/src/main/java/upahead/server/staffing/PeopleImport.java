@@ -121,10 +121,11 @@ public class PeopleImport {
     public PeoplePreview take(byte[] content, Reading reading) {
         LocalDate from = reading.changesFrom();
         Read read = read(content, reading);
-        List<RowOutcome> looked = compared(read, known(from), from);
+        Known before = known(from);
+        List<RowOutcome> looked = compared(read, before, from);
         requireNoneWrong(looked);
-        addGroups(looked);
-        Known known = known(from);
+        addGroups(looked, before);
+        Known known = before.with(organisation.sites(), organisation.teams());
         List<RowOutcome> outcomes = compared(read, known, from);
         List<PolicyCount> counts = counts(outcomes, known, from);
         addNew(outcomes);
@@ -176,8 +177,7 @@ public class PeopleImport {
         }
     }
 
-    private void addGroups(List<RowOutcome> outcomes) {
-        Known known = known(clock.today());
+    private void addGroups(List<RowOutcome> outcomes, Known known) {
         newNames(outcomes, PersonRow::site, known.sites()).forEach(organisation::addSite);
         newNames(outcomes, PersonRow::team, known.teams()).forEach(organisation::addTeam);
     }
