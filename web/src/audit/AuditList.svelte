@@ -5,6 +5,11 @@
 
   let { records, withThing = true }: { records: AuditRecord[]; withThing?: boolean } = $props();
 
+  /** What is gone since has no name any more. */
+  function thing(record: AuditRecord): string {
+    return record.thing ?? `${record.subject} ${record.subjectId}`;
+  }
+
   function link(record: AuditRecord): string | null {
     switch (record.subject) {
       case 'person':
@@ -34,9 +39,9 @@
         <span><strong>{record.actor}</strong> {record.what}</span>
         {#if withThing}
           {#if link(record)}
-            <a class="underline" href={link(record)}>{record.subject} {record.subjectId}</a>
+            <a class="underline" href={link(record)}>{thing(record)}</a>
           {:else}
-            <span class="quiet">{record.subject} {record.subjectId}</span>
+            <span class="quiet">{thing(record)}</span>
           {/if}
         {/if}
       </p>

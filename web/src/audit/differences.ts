@@ -9,6 +9,7 @@ type Flat = Record<string, string>;
 
 function named(path: string): string {
   return path
+    .replace(/Id$/, '')
     .replace(/([A-Z])/g, ' $1')
     .replaceAll('.', ', ')
     .toLowerCase()

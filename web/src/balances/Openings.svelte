@@ -7,6 +7,7 @@
   import { saveCsv } from '../common/csv';
   import Empty from '../common/Empty.svelte';
   import FileOrPaste from '../common/FileOrPaste.svelte';
+  import { kept } from '../common/kept';
   import { day, unitName, words } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
@@ -22,6 +23,8 @@
     on: string;
     figures: Figures;
   }
+
+  const NOT_SET = kept<Record<string, { on: string; figures: Figures }>>('opening balances');
 
   const asked = new URLSearchParams(router.querystring ?? '').get('policy');
 
@@ -46,22 +49,53 @@
     );
   });
 
+  function key(each: Typed): string {
+    return `${each.policyId}/${each.line.personId}`;
+  }
+
+  function figuresOf(line: OpeningLine): Figures {
+    return Object.fromEntries(FIGURES.map((name) => [name, line[name] ?? ''])) as Figures;
+  }
+
+  function isTyped(each: Typed): boolean {
+    return FIGURES.some((name) => each.figures[name] !== (each.line[name] ?? ''));
+  }
+
+  /** Keeps what is typed here beside what was typed for other policies. */
+  function keep() {
+    const all = NOT_SET.recall() ?? {};
+    for (const each of typed ?? []) {
+      if (isTyped(each)) all[key(each)] = { on: each.on, figures: $state.snapshot(each.figures) };
+      else delete all[key(each)];
+    }
+    if (Object.keys(all).length > 0) NOT_SET.keep(all);
+    else NOT_SET.forget();
+  }
+
+  function restore(each: Typed): Typed {
+    return { ...each, ...NOT_SET.recall()?.[key(each)] };
+  }
+
+  const typedHere = $derived((typed ?? []).filter(isTyped).length);
+
+  function clear() {
+    typed?.forEach((each) => (each.figures = figuresOf(each.line)));
+    keep();
+    if (policyId !== null) void load(policyId);
+  }
+
   async function load(id: number) {
     try {
       const lines = await answer(
         api.GET('/api/openings/{policyId}', { params: { path: { policyId: id } } }),
       );
-      typed = lines.map((line) => ({
+      const untyped = lines.map((line) => ({
         line,
         policyId: id,
         on: line.on ?? on,
-        figures: {
-          balance: line.balance ?? '',
-          earnedThisYear: line.earnedThisYear ?? '',
-          usedThisYear: line.usedThisYear ?? '',
-          hoursTowardNextStep: line.hoursTowardNextStep ?? '',
-        },
+        figures: figuresOf(line),
       }));
+      typed = untyped.map(restore);
       check = null;
       unread = [];
     } catch (thrown) {
@@ -96,6 +130,7 @@
 
   function changeDay(day: string) {
     typed?.filter((each) => each.line.on === null).forEach((each) => (each.on = day));
+    keep();
     on = day;
     check = null;
   }
@@ -130,6 +165,8 @@
       const kept = done.rows.filter((each) => each.state !== 'SAME').length;
       said.say(`${kept === 1 ? '1 opening balance is' : `${kept} opening balances are`} set.`);
       reason = '';
+      checked.forEach((each) => (each.line = { ...each.line, ...$state.snapshot(each.figures) }));
+      keep();
       if (policyId !== null) await load(policyId);
     } catch (thrown) {
       problem = Problem.of(thrown);
@@ -175,6 +212,7 @@
           hoursTowardNextStep: each.hoursTowardNextStep,
         },
       }));
+      keep();
       if (typed.length > 0) await look();
     } catch (thrown) {
       problem = Problem.of(thrown);
@@ -300,7 +338,10 @@
                     inputmode="decimal"
                     aria-label={`${name} of ${each.line.person}`}
                     bind:value={each.figures[name]}
-                    oninput={() => (check = null)}
+                    oninput={() => {
+                      check = null;
+                      keep();
+                    }}
                   />
                 </td>
               {/each}
@@ -320,6 +361,10 @@
         <button class="btn btn-primary" disabled={busy || filled.length === 0} onclick={look}
           >Check {filled.length} and see their sums</button
         >
+        {#if typedHere > 0}
+          <span class="quiet ml-2">{typedHere} typed here and not set yet.</span>
+          <button class="underline" onclick={clear}>Forget these</button>
+        {/if}
       {:else}
         <table class="figures max-w-3xl" data-sums>
           <thead>

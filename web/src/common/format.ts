@@ -101,8 +101,10 @@ export function mondayOf(iso: string): string {
   return plusDays(iso, -((date(iso).getUTCDay() + 6) % 7));
 }
 
+/** Whether a text is a day that there is: 2027-02-29 is none. */
 export function isDate(text: string): boolean {
-  return /^\d{4}-\d{2}-\d{2}$/.test(text) && !Number.isNaN(date(text).getTime());
+  const read = date(text);
+  return !Number.isNaN(read.getTime()) && read.toISOString().slice(0, 10) === text;
 }
 
 /** Names in capitals as words: PARTLY_APPROVED becomes Partly approved. */

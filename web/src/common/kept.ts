@@ -6,7 +6,12 @@ export function kept<T>(key: string) {
   const name = `kept ${key}`;
   return {
     keep(value: T): void {
-      sessionStorage.setItem(name, JSON.stringify(value));
+      try {
+        sessionStorage.setItem(name, JSON.stringify(value));
+      } catch {
+        // more than a browser keeps for a page, such as a file of ten thousand rows: it stays on the page only
+        sessionStorage.removeItem(name);
+      }
     },
     /** What was typed, or null where nothing was. */
     recall(): T | null {

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { figuresAround } from './figures.svelte';
+
   let {
     value = $bindable(),
     name,
@@ -13,6 +15,10 @@
     wide?: boolean;
   } = $props();
 
+  const figures = figuresAround();
+  $effect(() => figures?.show(name));
+  const unseen = $derived(figures?.isUnseen(name) ?? false);
+
   const text = $derived(value === null ? '' : String(value));
   const wrong = $derived(field !== undefined && problemAt === field);
 
@@ -26,11 +32,15 @@
   class={[
     'border-b-2 bg-transparent px-0.5 text-center font-semibold text-primary outline-none focus:bg-base-200',
     wrong ? 'border-error' : 'border-primary/50',
+    unseen && 'border-2 border-dashed border-accent bg-base-200',
   ]}
   style:width={wide ? '6.5rem' : `${Math.max(2, text.length) + 1.2}ch`}
   inputmode={wide ? undefined : 'decimal'}
   aria-label={name}
   aria-invalid={wrong}
+  title={unseen ? 'Came with the starting point; nobody has looked at it yet' : undefined}
+  data-unseen={unseen || undefined}
   value={text}
+  onblur={() => figures?.see(name)}
   oninput={(event) => change(event.currentTarget.value)}
 />

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import { push, router } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -8,6 +9,7 @@
   import { said } from '../common/said.svelte';
   import Blank from './Blank.svelte';
   import Choice from './Choice.svelte';
+  import { Figures } from './figures.svelte';
   import PolicyFacts from './PolicyFacts.svelte';
   import RequestSentences from './RequestSentences.svelte';
   import SampleSide from './SampleSide.svelte';
@@ -16,6 +18,8 @@
 
   const HIRE_ANNIVERSARY = 'hire-anniversary';
   const unsaved = kept<NewPolicy>('a new policy');
+
+  const figures = new Figures();
 
   let policy = $state<NewPolicy | null>(null);
   let problem = $state<Problem | null>(null);
@@ -38,7 +42,9 @@
         benefitYear: other.benefitYear,
         rules: other.rules,
         terms: other.versions.at(-1)!.terms,
+        unseenFigures: other.versions.at(-1)!.unseenFigures,
       });
+      figures.recall(policy.unseenFigures ?? []);
     } catch (thrown) {
       refused = Problem.of(thrown);
     }
@@ -47,15 +53,23 @@
   if (copied !== null) {
     void copy(Number(copied));
   } else {
-    policy = unsaved.recall();
+    const typed = unsaved.recall();
+    policy = typed;
+    figures.recall(typed?.unseenFigures ?? []);
+  }
+
+  function written(): NewPolicy {
+    return { ...($state.snapshot(policy!) as NewPolicy), unseenFigures: figures.left };
   }
 
   $effect(() => {
-    if (policy) unsaved.keep($state.snapshot(policy) as NewPolicy);
+    if (policy) unsaved.keep(written());
   });
 
-  function begin(start: Start) {
-    policy = structuredClone({ ...start.policy, name: '', payrollCode: '' });
+  async function begin(start: Start) {
+    policy = structuredClone({ ...start.policy, name: '', payrollCode: '', unseenFigures: [] });
+    await tick();
+    figures.beginUnseen();
   }
 
   function anotherShape() {
@@ -68,12 +82,10 @@
     busy = true;
     refused = null;
     try {
-      const written = await answer(
-        api.POST('/api/policies', { body: $state.snapshot(policy) as NewPolicy }),
-      );
+      const { id } = await answer(api.POST('/api/policies', { body: written() }));
       unsaved.forget();
       said.say('Written as a draft. Nobody is touched until you put it in force.');
-      push(`/policies/${written.id}`);
+      push(`/policies/${id}`);
     } catch (thrown) {
       refused = Problem.of(thrown);
     } finally {
@@ -110,7 +122,13 @@
           </select>
         </label>
       </div>
-      <Sentences bind:terms={policy.terms as Terms} unit={policy.unit} {problem} {conflicts} />
+      <Sentences
+        bind:terms={policy.terms as Terms}
+        unit={policy.unit}
+        {figures}
+        {problem}
+        {conflicts}
+      />
       <p class="mt-4 max-w-2xl text-lg leading-relaxed">
         The benefit year begins
         <Choice

@@ -10,6 +10,7 @@
   import Waiting from '../common/Waiting.svelte';
   import { road } from '../frame/road.svelte';
   import { coverageWords } from './coverage';
+  import { Figures } from './figures.svelte';
   import PutInForce from './PutInForce.svelte';
   import Retire from './Retire.svelte';
   import SampleSide from './SampleSide.svelte';
@@ -20,6 +21,8 @@
   import WhoIsCovered from './WhoIsCovered.svelte';
 
   let { params }: { params: { id: string } } = $props();
+
+  const figures = new Figures();
 
   let policy = $state<Policy | null>(null);
   let draft = $state<PolicyVersion | null>(null);
@@ -35,12 +38,15 @@
   function show(loaded: Policy) {
     policy = loaded;
     draft = structuredClone(loaded.versions.find((each) => each.state === 'DRAFT') ?? null);
-    if (draft) draft.terms = unsaved(draft).recall() ?? draft.terms;
+    if (!draft) return;
+    const typed = unsaved(draft).recall();
+    draft.terms = typed?.terms ?? draft.terms;
+    figures.recall(typed?.unseenFigures ?? draft.unseenFigures);
   }
 
   /** The unsaved text of a draft; somebody else's change of it meanwhile makes it another one. */
   function unsaved({ id: versionId, edits }: { id: number; edits: number }) {
-    return kept<Terms>(`draft ${versionId} ${edits}`);
+    return kept<{ terms: Terms; unseenFigures: string[] }>(`draft ${versionId} ${edits}`);
   }
 
   $effect(() => {
@@ -107,7 +113,7 @@
         answer(
           api.PUT('/api/policies/{id}/versions/{versionId}', {
             params: { path: { id, versionId } },
-            body: { seenEdits: edits, terms },
+            body: { seenEdits: edits, terms, unseenFigures: figures.left },
           }),
         ),
       'The draft is saved.',
@@ -116,13 +122,16 @@
 
   const inForce = $derived(policy?.versions.filter((each) => each.state === 'IN_FORCE') ?? []);
   const stored = $derived(policy?.versions.find((each) => each.id === draft?.id));
-  const changed = $derived(JSON.stringify(stored?.terms) !== JSON.stringify(draft?.terms));
+  const changed = $derived(
+    JSON.stringify(stored?.terms) !== JSON.stringify(draft?.terms) ||
+      (stored?.unseenFigures.length ?? 0) !== figures.left.length,
+  );
 
   $effect(() => {
     if (!draft) return;
     const { id: versionId, edits } = draft;
     const terms = $state.snapshot(draft.terms) as Terms;
-    if (changed) unsaved({ id: versionId, edits }).keep(terms);
+    if (changed) unsaved({ id: versionId, edits }).keep({ terms, unseenFigures: figures.left });
     else unsaved({ id: versionId, edits }).forget();
   });
 </script>
@@ -177,6 +186,7 @@
           <Sentences
             bind:terms={draft.terms as Terms}
             unit={policy.unit}
+            {figures}
             problem={typing}
             {conflicts}
           />
@@ -192,7 +202,11 @@
           <PutInForce
             {policy}
             {draft}
-            blocked={changed ? 'Save the draft first.' : null}
+            blocked={figures.left.length > 0
+              ? 'First look at the figures in dashed frames.'
+              : changed
+                ? 'Save the draft first.'
+                : null}
             done={(result) => {
               show(result);
               road.changed();

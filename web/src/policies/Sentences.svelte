@@ -1,25 +1,30 @@
 <script lang="ts">
   import { X } from '@lucide/svelte';
-  import type { Snippet } from 'svelte';
+  import { type Snippet, untrack } from 'svelte';
   import type { Problem } from '../api/problem';
   import type { RuleConflict, Terms, Unit } from '../api/types';
   import { unitName } from '../common/format';
   import Blank from './Blank.svelte';
   import Choice from './Choice.svelte';
   import EarningSentence from './EarningSentence.svelte';
+  import { type Figures, provideFigures } from './figures.svelte';
   import { RULES_TO_ADD } from './terms';
 
   let {
     terms = $bindable(),
     unit,
+    figures,
     problem,
     conflicts = [],
   }: {
     terms: Terms;
     unit: Unit;
+    figures: Figures;
     problem: Problem | null;
     conflicts?: RuleConflict[];
   } = $props();
+
+  untrack(() => provideFigures(figures));
 
   const units = $derived(unitName(unit));
   const at = $derived(problem?.field ?? null);
@@ -46,6 +51,11 @@
     ['usedPerYearLimit', 'In a benefit year at most', 'Used a year', ' may be used.'],
     ['overdraw', 'A request may take the balance down to', 'Overdraw', ' below zero.'],
   ];
+
+  /** Each figure has a name of its own, the first without a number. */
+  function step(name: string, index: number): string {
+    return index === 0 ? name : `${name}, step ${index + 1}`;
+  }
 
   function add(key: string) {
     RULES_TO_ADD[key]?.add(terms);
@@ -77,6 +87,17 @@
   {/each}
 {/snippet}
 
+{#if figures.left.length > 0}
+  <p
+    role="status"
+    class="mb-3 max-w-2xl border-l-4 border-accent bg-base-200 px-3 py-1"
+    data-to-look-at
+  >
+    {figures.left.length === 1 ? '1 figure' : `${figures.left.length} figures`} came with the starting
+    point and {figures.left.length === 1 ? 'stands' : 'stand'} in a dashed frame. Step through them with
+    Tab and make them yours; until then the policy cannot be put in force.
+  </p>
+{/if}
 <ul class="max-w-2xl space-y-2.5 text-lg leading-relaxed">
   <li>
     <EarningSentence bind:earning={terms.earning} {unit} problemAt={at} />
@@ -88,9 +109,10 @@
   {#snippet tenure()}
     {#each terms.tenure ?? [] as band, index (index)}
       {index === 0 ? 'From' : ', from'}
-      <Blank name="Years of service" bind:value={band.fromYears} /> years of service on it is
+      <Blank name={step('Years of service', index)} bind:value={band.fromYears} /> years of service on
+      it is
       <Blank
-        name="Amount with tenure"
+        name={step('Amount with tenure', index)}
         field="terms.tenure"
         problemAt={at}
         bind:value={band.amount}

@@ -9,6 +9,13 @@ export interface Changed {
   after: string;
 }
 
+const MONTHS = { CALENDAR: 'with the calendar', FROM_HIRE: 'on the day of the hire date' };
+const PARTIAL = {
+  BY_DAYS: 'bring their part by days',
+  FULL: 'bring their whole share',
+  NONE: 'bring nothing',
+};
+
 const NONE = 'no such rule';
 
 function amount(value: string | null, unit: string): string {
@@ -30,6 +37,11 @@ function rules(terms: Terms, unit: string): [string, string][] {
     [
       'Posted',
       (earning.posts ?? earning.hoursPost ?? '').toLowerCase().replaceAll('_', ' ') || NONE,
+    ],
+    ['Months begin', earning.months && earning.every === 'MONTH' ? MONTHS[earning.months] : NONE],
+    [
+      'Periods begun or left',
+      earning.partial && earning.every !== 'DAY' ? PARTIAL[earning.partial] : NONE,
     ],
     ['First year', (earning.firstYear ?? '').toLowerCase().replaceAll('_', ' ') || NONE],
     ['Kinds of hours that count', (earning.counts ?? []).join(', ') || 'regular, overtime'],

@@ -50,7 +50,7 @@ export const EMPTY: Terms = {
 export interface Start {
   name: string;
   about: string;
-  policy: Omit<NewPolicy, 'name' | 'payrollCode'>;
+  policy: Omit<NewPolicy, 'name' | 'payrollCode' | 'unseenFigures'>;
 }
 
 const RULES: NewPolicy['rules'] = {

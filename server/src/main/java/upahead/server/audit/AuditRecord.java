@@ -7,6 +7,7 @@ import org.springframework.lang.Nullable;
  * One change, as it was written down.
  *
  * @param subject what kind of thing was changed
+ * @param thing what the thing is called now, null where it is not there any more
  * @param before what it was, null where there was nothing; values as JSON
  * @param after what it is now, null where nothing is left
  */
@@ -16,6 +17,12 @@ public record AuditRecord(
         String actor,
         String subject,
         long subjectId,
+        @Nullable String thing,
         String what,
         @Nullable String before,
-        @Nullable String after) {}
+        @Nullable String after) {
+
+    AuditRecord named(String name, String namedBefore, String namedAfter) {
+        return new AuditRecord(id, at, actor, subject, subjectId, name, what, namedBefore, namedAfter);
+    }
+}

@@ -55,6 +55,7 @@ class AuditStore {
                         row.getActor(),
                         row.getSubject(),
                         row.getSubjectId(),
+                        null,
                         row.getWhat(),
                         row.getBeforeChange(),
                         row.getAfterChange()));

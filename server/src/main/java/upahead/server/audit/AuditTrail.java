@@ -17,16 +17,18 @@ public class AuditTrail {
     private static final int MOST_EXPORTED = 100_000;
 
     private final AuditStore store;
+    private final TrailNames names;
 
-    AuditTrail(AuditStore store) {
+    AuditTrail(AuditStore store, TrailNames names) {
         this.store = store;
+        this.names = names;
     }
 
     /** The changes that match, newest first. */
     @Transactional(readOnly = true)
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public Page<AuditRecord> read(AuditQuery query) {
-        return new Page<>(store.read(query), store.count(query));
+        return new Page<>(names.named(store.read(query)), store.count(query));
     }
 
     /** What kinds of things were changed. */
@@ -43,7 +45,7 @@ public class AuditTrail {
         StringBuilder text = new StringBuilder();
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
-                .setHeader("at", "who", "thing", "number", "what", "before", "after")
+                .setHeader("at", "who", "kind", "thing", "what", "before", "after")
                 .get();
         AuditQuery all = new AuditQuery(
                 query.subject(),
@@ -55,12 +57,12 @@ public class AuditTrail {
                 0,
                 MOST_EXPORTED);
         try (CSVPrinter printer = new CSVPrinter(text, format)) {
-            for (AuditRecord each : store.read(all)) {
+            for (AuditRecord each : names.named(store.read(all))) {
                 printer.printRecord(
                         each.at(),
                         each.actor(),
                         each.subject(),
-                        each.subjectId(),
+                        each.thing() == null ? each.subjectId() : each.thing(),
                         each.what(),
                         each.before(),
                         each.after());

@@ -149,7 +149,7 @@ public class Balances {
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public void open(long personId, long policyId, OpeningBalance opening) {
-        long id = facts.addOpening(personId, policyId, opening);
+        facts.addOpening(personId, policyId, opening);
         changes.note(
                 personId,
                 policyId,
@@ -158,7 +158,7 @@ public class Balances {
                         + user.get().name(),
                 Subject.BALANCE,
                 policyId);
-        audit.record("opening balance", id, "set an opening balance for person " + personId, null, opening);
+        audit.record("person", personId, "set an opening balance", null, new OpeningIn(policyId, opening));
     }
 
     /**
@@ -178,7 +178,7 @@ public class Balances {
             throw Refusal.of("amount", "Please give an amount up to " + LARGEST + " with at most ten decimals.");
         }
         requireInSight(adjustment.on());
-        account(people.get(personId), policyId, Outlook.recorded());
+        PersonAccount account = account(people.get(personId), policyId, Outlook.recorded());
         changes.note(
                 personId,
                 policyId,
@@ -187,8 +187,13 @@ public class Balances {
                         + user.get().name() + ": " + adjustment.reason(),
                 Subject.BALANCE,
                 policyId);
-        long id = facts.addAdjustment(personId, policyId, adjustment, user.get().name());
-        audit.record("adjustment", id, "adjusted a balance of person " + personId, null, adjustment);
+        facts.addAdjustment(personId, policyId, adjustment, user.get().name());
+        audit.record(
+                "person",
+                personId,
+                "adjusted the balance of " + account.policy().name(),
+                null,
+                adjustment);
     }
 
     private Outlook outlook(LocalDate asOf) {

@@ -151,7 +151,7 @@ class FactStore {
         sql.deleteFrom(OPENING_BALANCE).where(which).execute();
     }
 
-    long addOpening(long personId, long policyId, OpeningBalance opening) {
+    void addOpening(long personId, long policyId, OpeningBalance opening) {
         long id = sql.insertInto(OPENING_BALANCE)
                 .set(OPENING_BALANCE.PERSON_ID, personId)
                 .set(OPENING_BALANCE.POLICY_ID, policyId)
@@ -171,18 +171,16 @@ class FactStore {
                     .set(OPENING_LOT.LAST_USABLE, lot.lastUsable().orElse(null))
                     .execute();
         }
-        return id;
     }
 
-    long addAdjustment(long personId, long policyId, Adjustment adjustment, String author) {
-        return sql.insertInto(ADJUSTMENT)
+    void addAdjustment(long personId, long policyId, Adjustment adjustment, String author) {
+        sql.insertInto(ADJUSTMENT)
                 .set(ADJUSTMENT.PERSON_ID, personId)
                 .set(ADJUSTMENT.POLICY_ID, policyId)
                 .set(ADJUSTMENT.ON_DATE, adjustment.on())
                 .set(ADJUSTMENT.AMOUNT, adjustment.amount().value())
                 .set(ADJUSTMENT.REASON, adjustment.reason())
                 .set(ADJUSTMENT.AUTHOR, author)
-                .returningResult(ADJUSTMENT.ID)
-                .fetchOne(ADJUSTMENT.ID);
+                .execute();
     }
 }

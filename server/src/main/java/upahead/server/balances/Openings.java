@@ -172,7 +172,7 @@ public class Openings {
                 newest(facts.openings(List.of(row.personId())).getOrDefault(row.personId(), List.of()), row.policyId());
         OpeningBalance after = row.opening();
         before.ifPresent(old -> facts.removeOpening(row.personId(), row.policyId(), old.on()));
-        long id = facts.addOpening(row.personId(), row.policyId(), after);
+        facts.addOpening(row.personId(), row.policyId(), after);
         changes.note(
                 row.personId(),
                 row.policyId(),
@@ -187,10 +187,8 @@ public class Openings {
                 (before.isPresent() ? "changed an opening balance" : "set an opening balance")
                         + (reason.isEmpty() ? "" : ": " + reason),
                 before.orElse(null),
-                new NumberedOpening(id, row.policyId(), after));
+                new OpeningIn(row.policyId(), after));
     }
-
-    private record NumberedOpening(long id, long policyId, OpeningBalance opening) {}
 
     /** Looks at rows beside what is known of their people and policies. */
     private final class Checking {

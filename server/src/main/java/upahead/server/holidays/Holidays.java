@@ -45,7 +45,7 @@ public class Holidays {
         store.add(siteId, on, holiday);
         changes.note(
                 null, null, on, "Holiday of " + Words.day(on) + " added: " + holiday.name(), Subject.HOLIDAY, siteId);
-        audit.record("site", siteId, "added the holiday of " + on, null, holiday);
+        audit.record("site", siteId, "added the holiday of " + Words.fullDay(on), null, holiday);
     }
 
     /**
@@ -80,7 +80,7 @@ public class Holidays {
                 "Holiday of " + Words.fullDay(on) + " taken away: " + before.name(),
                 Subject.HOLIDAY,
                 siteId);
-        audit.record("site", siteId, "took away the holiday of " + on, before, null);
+        audit.record("site", siteId, "took away the holiday of " + Words.fullDay(on), before, null);
     }
 
     /**

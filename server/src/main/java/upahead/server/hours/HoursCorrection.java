@@ -106,7 +106,12 @@ public class HoursCorrection {
             String what = kind + " hours of " + Words.day(on) + " changed from " + before + " to " + hours + " by "
                     + user.get().name();
             changes.note(personId, null, on, capitalised(what), Subject.HOURS, personId);
-            audit.record("person", personId, "changed hours of " + on, kind + " " + before, kind + " " + hours);
+            audit.record(
+                    "person",
+                    personId,
+                    "changed hours of " + Words.fullDay(on),
+                    kind + " " + before,
+                    kind + " " + hours);
         }
         return store.of(personId, new DateSpan(on, on));
     }

@@ -70,7 +70,7 @@ public class HoursImport {
         audit.record(
                 "pay group",
                 payGroupId,
-                "brought in hours for " + period,
+                "brought in hours for " + Words.span(period),
                 null,
                 source + ": " + file.rows().size() + " rows" + (skip.isEmpty() ? "" : ", left out lines " + skip));
         return preview(file);

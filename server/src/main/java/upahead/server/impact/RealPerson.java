@@ -75,7 +75,8 @@ class RealPerson {
     }
 
     private PolicyDetail policy(Question question, LocalDate from) {
-        PolicyVersion text = new PolicyVersion(NOT_KEPT_YET, VersionState.IN_FORCE, from, question.terms(), 0);
+        PolicyVersion text =
+                new PolicyVersion(NOT_KEPT_YET, VersionState.IN_FORCE, from, question.terms(), List.of(), 0);
         if (question.policyId() != null) {
             PolicyDetail kept = policies.get(question.policyId());
             List<PolicyVersion> versions = new ArrayList<>(kept.versions());

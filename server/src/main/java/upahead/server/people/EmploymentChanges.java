@@ -49,7 +49,7 @@ public class EmploymentChanges {
         Amount before = store.employments(List.of(personId)).get(personId).fteOn(from);
         store.setFte(personId, from, fte);
         noteLate(personId, from, "FTE changed to " + fte);
-        audit.record("person", personId, "changed the FTE from " + from, before, fte);
+        audit.record("person", personId, "changed the FTE from " + Words.fullDay(from), before, fte);
     }
 
     /**
@@ -88,7 +88,7 @@ public class EmploymentChanges {
                 .orElse(null);
         store.setSchedule(personId, from, week);
         noteLate(personId, from, "Schedule changed");
-        audit.record("person", personId, "changed the schedule from " + from, before, week);
+        audit.record("person", personId, "changed the schedule from " + Words.fullDay(from), before, week);
     }
 
     /**
@@ -131,7 +131,7 @@ public class EmploymentChanges {
         }
         String name = what == Changing.FTE ? "FTE" : what.name().toLowerCase(Locale.ROOT);
         noteLate(personId, from, "Change of " + name + " taken back");
-        audit.record("person", personId, "took back the " + name + " from " + from, null, null);
+        audit.record("person", personId, "took back the " + name + " from " + Words.fullDay(from), null, null);
     }
 
     /** What of an employment changes on dates, besides where somebody works. */

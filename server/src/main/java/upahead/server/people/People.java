@@ -165,7 +165,7 @@ public class People {
         if (before.siteId() != placing.siteId()) {
             noteLate(personId, from, "Site changed");
         }
-        audit.record("person", personId, "changed where they work from " + from, before, placing);
+        audit.record("person", personId, "changed where they work from " + Words.fullDay(from), before, placing);
     }
 
     /**
@@ -185,7 +185,7 @@ public class People {
                 audit.record(
                         "person",
                         personId,
-                        "took back the change from " + from,
+                        "took back the change from " + Words.fullDay(from),
                         removed.placing(),
                         stretches.get(at - 1).placing());
                 return;

@@ -225,14 +225,13 @@ public class Enrolments {
     private void reopen(long personId, PolicyDetail policy, LocalDate from) {
         store.reopen(personId, policy.id());
         noteLate(personId, from, "Enrolment in " + policy.name() + " goes on from " + Words.fullDay(from));
-        audit.record("policy", policy.id(), "took back the end of the enrolment of person " + personId, from, null);
+        audit.record("person", personId, "took back the end of the enrolment in " + policy.name(), from, null);
     }
 
     private void drop(CoverageEffect effect) {
         store.drop(effect.personId(), effect.policyId());
         noteLate(effect.personId(), effect.on(), "Enrolment in " + effect.policy() + " taken back");
-        audit.record(
-                "policy", effect.policyId(), "took back the enrolment of person " + effect.personId(), effect, null);
+        audit.record("person", effect.personId(), "took back the enrolment in " + effect.policy(), effect, null);
     }
 
     /** How many of people who are not there yet a policy would cover. */
@@ -313,7 +312,7 @@ public class Enrolments {
         Enrolment.End end = new Enrolment.End(on, ending.balance());
         store.end(personId, policyId, end, movedTo);
         noteLate(personId, on, "Enrolment in " + policy.name() + " ended on " + Words.fullDay(on));
-        audit.record("policy", policyId, "ended the enrolment of person " + personId, enrolled.enrolment(), end);
+        audit.record("person", personId, "ended the enrolment in " + policy.name(), enrolled.enrolment(), end);
     }
 
     /** Takes back the end of an enrolment: it goes on as if it had not ended. */

@@ -4,9 +4,15 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.util.List;
+import org.springframework.lang.Nullable;
 import upahead.core.quantity.Unit;
 
-/** A policy to be written, as a draft. */
+/**
+ * A policy to be written, as a draft.
+ *
+ * @param unseenFigures names of figures that came with a starting point and that nobody has looked at yet; null for none
+ */
 public record NewPolicy(
         @NotBlank(message = "a policy needs a name") @Size(max = 80, message = "a name has at most 80 characters")
                 String name,
@@ -18,7 +24,25 @@ public record NewPolicy(
                 String payrollCode,
         @NotBlank(message = "please say when the benefit year begins") String benefitYear,
         @NotNull @Valid RequestRules rules,
-        @NotNull @Valid TermsDocument terms) {
+        @NotNull @Valid TermsDocument terms,
+        @Nullable @Size(max = 40) List<@NotBlank @Size(max = 60) String> unseenFigures) {
+
+    public NewPolicy {
+        unseenFigures = unseenFigures == null ? List.of() : List.copyOf(unseenFigures);
+    }
+
+    /** A policy whose figures are all its author's own. */
+    public NewPolicy(
+            String name,
+            PolicyKind kind,
+            Unit unit,
+            boolean paid,
+            String payrollCode,
+            String benefitYear,
+            RequestRules rules,
+            TermsDocument terms) {
+        this(name, kind, unit, paid, payrollCode, benefitYear, rules, terms, List.of());
+    }
 
     PolicySettings settings() {
         return new PolicySettings(name, kind, paid, payrollCode, rules);

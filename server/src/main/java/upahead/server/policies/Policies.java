@@ -104,7 +104,7 @@ public class Policies {
             throw Refusal.of("name", "There is a policy of this name already.");
         }
         long id = store.add(policy);
-        store.addDraft(id, policy.terms());
+        store.addDraft(id, policy.terms(), policy.unseenFigures());
         audit.record("policy", id, "wrote a policy", null, policy);
         return get(id);
     }
@@ -115,7 +115,7 @@ public class Policies {
     public PolicyDetail draft(long policyId, TermsDocument terms) {
         terms.toTerms();
         get(policyId);
-        store.addDraft(policyId, terms);
+        store.addDraft(policyId, terms, List.of());
         audit.record("policy", policyId, "began a draft", null, terms);
         return get(policyId);
     }
@@ -124,14 +124,16 @@ public class Policies {
      * Changes a draft.
      *
      * @param seenEdits the state of the draft that the change was made on
+     * @param unseenFigures names of figures that nobody has looked at yet
      * @throws Refusal if somebody else changed it meanwhile, or the text says something that cannot be
      */
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public PolicyDetail change(long policyId, long versionId, int seenEdits, TermsDocument terms) {
+    public PolicyDetail change(
+            long policyId, long versionId, int seenEdits, TermsDocument terms, List<String> unseenFigures) {
         terms.toTerms();
         PolicyVersion before = version(get(policyId), versionId);
-        if (!store.change(versionId, seenEdits, terms)) {
+        if (!store.change(versionId, seenEdits, terms, unseenFigures)) {
             throw Refusal.conflict(CHANGED_MEANWHILE);
         }
         audit.record("policy", policyId, "changed a draft", before.terms(), terms);
@@ -196,7 +198,8 @@ public class Policies {
         List<CoverageEffect> effects = enrolments.effects(before, coverage, from);
         store.setCoverage(policyId, coverage);
         enrolments.apply(effects, effect -> Optional.ofNullable(ending));
-        audit.record("policy", policyId, "changed who is covered from " + from, before.coverage(), coverage);
+        audit.record(
+                "policy", policyId, "changed who is covered from " + Words.fullDay(from), before.coverage(), coverage);
         return get(policyId);
     }
 
@@ -280,7 +283,8 @@ public class Policies {
      * Puts a draft in force from a date and enrols the people it covers. Whoever is enrolled already stays so.
      *
      * @param reason why, needed where the date lies in a period that a run has closed
-     * @throws Refusal if a version starts on that date already, or somebody else changed the draft meanwhile
+     * @throws Refusal if a version starts on that date already, somebody else changed the draft meanwhile, or it has
+     *     figures that nobody has looked at
      */
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
@@ -290,7 +294,7 @@ public class Policies {
             throw Refusal.of("reason", "Please say why it holds from a day that pay runs have closed already.");
         }
         PolicyDetail policy = get(policyId);
-        version(policy, versionId);
+        requireLookedAt(version(policy, versionId));
         if (policy.versions().stream().anyMatch(version -> from.equals(version.starts()))) {
             throw Refusal.of("from", "Another version of this policy starts on that day.");
         }
@@ -311,10 +315,17 @@ public class Policies {
         audit.record(
                 "policy",
                 policyId,
-                "put a version in force from " + from,
+                "put a version in force from " + Words.fullDay(from),
                 null,
                 added + " people enrolled. " + reason.strip());
         return get(policyId);
+    }
+
+    private static void requireLookedAt(PolicyVersion draft) {
+        if (!draft.unseenFigures().isEmpty()) {
+            throw Refusal.conflict("These figures came with the starting point and nobody has looked at them yet: "
+                    + String.join(", ", draft.unseenFigures()) + ".");
+        }
     }
 
     /** Method and rhythm of earning change only from the first day of a pay period on, for each pay group covered. */

@@ -1,6 +1,7 @@
 package upahead.server.policies;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
@@ -26,8 +27,15 @@ import upahead.server.policies.SampleRehearsal.Sample;
 @RequestMapping("/api/policies")
 class PolicyController {
 
-    /** New text of a draft, and the state of the draft that it was made on. */
-    record DraftChange(int seenEdits, @NotNull @Valid TermsDocument terms) {}
+    /**
+     * New text of a draft, and the state of the draft that it was made on.
+     *
+     * @param unseenFigures names of figures that nobody has looked at yet; null for none
+     */
+    record DraftChange(
+            int seenEdits,
+            @NotNull @Valid TermsDocument terms,
+            @Nullable @Size(max = 40) List<@NotBlank @Size(max = 60) String> unseenFigures) {}
 
     /** From when a draft holds, and for whom. */
     record PutInForce(
@@ -124,7 +132,12 @@ class PolicyController {
 
     @PutMapping("/{id}/versions/{versionId}")
     PolicyDetail change(@PathVariable long id, @PathVariable long versionId, @Valid @RequestBody DraftChange change) {
-        return policies.change(id, versionId, change.seenEdits(), change.terms());
+        return policies.change(
+                id,
+                versionId,
+                change.seenEdits(),
+                change.terms(),
+                change.unseenFigures() == null ? List.of() : change.unseenFigures());
     }
 
     @PostMapping("/{id}/versions/{versionId}/in-force")

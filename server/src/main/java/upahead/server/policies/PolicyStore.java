@@ -103,20 +103,22 @@ class PolicyStore {
                 == 1;
     }
 
-    long addDraft(long policyId, TermsDocument terms) {
+    long addDraft(long policyId, TermsDocument terms, List<String> unseenFigures) {
         return sql.insertInto(POLICY_VERSION)
                 .set(POLICY_VERSION.POLICY_ID, policyId)
                 .set(POLICY_VERSION.STATE, VersionState.DRAFT.name())
                 .set(POLICY_VERSION.TERMS, json.written(terms))
+                .set(POLICY_VERSION.UNSEEN_FIGURES, json.written(unseenFigures))
                 .set(POLICY_VERSION.EDITS, 0)
                 .returningResult(POLICY_VERSION.ID)
                 .fetchOne(POLICY_VERSION.ID);
     }
 
     /** Changes a draft, if it is still the one that was seen; tells whether it was. */
-    boolean change(long versionId, int seenEdits, TermsDocument terms) {
+    boolean change(long versionId, int seenEdits, TermsDocument terms, List<String> unseenFigures) {
         return sql.update(POLICY_VERSION)
                         .set(POLICY_VERSION.TERMS, json.written(terms))
+                        .set(POLICY_VERSION.UNSEEN_FIGURES, json.written(unseenFigures))
                         .set(POLICY_VERSION.EDITS, seenEdits + 1)
                         .where(POLICY_VERSION.ID.eq(versionId))
                         .and(POLICY_VERSION.EDITS.eq(seenEdits))
@@ -186,6 +188,7 @@ class PolicyStore {
                 VersionState.valueOf(row.getState()),
                 row.getStarts(),
                 json.read(row.getTerms(), TermsDocument.class),
+                List.of(json.read(row.getUnseenFigures(), String[].class)),
                 row.getEdits());
     }
 }

@@ -88,7 +88,7 @@ class AuditTest {
         user.actAs(
                 Somebody.ADMINISTRATOR,
                 () -> policies.change(
-                        2, draft.id(), draft.edits(), policy.versions().get(0).terms()));
+                        2, draft.id(), draft.edits(), policy.versions().get(0).terms(), List.of()));
         assertThat(added()).singleElement().satisfies(row -> {
             assertThat(row.get("BEFORE_CHANGE").toString()).contains("\"amount\":\"24\"");
             assertThat(row.get("AFTER_CHANGE").toString()).contains("\"amount\":\"23\"");

@@ -9,26 +9,46 @@ import java.util.function.Supplier;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.security.access.AccessDeniedException;
+import upahead.core.policy.EndBalance;
 import upahead.core.quantity.Amount;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
 import upahead.server.access.CurrentUser;
+import upahead.server.holidays.Holidays;
 import upahead.server.json.Page;
 import upahead.server.lookout.FirstStep;
 import upahead.server.lookout.FirstSteps;
 import upahead.server.people.EmploymentChanges;
+import upahead.server.people.People;
+import upahead.server.people.Person;
+import upahead.server.people.Placing;
+import upahead.server.policies.Coverage;
+import upahead.server.policies.Ending;
+import upahead.server.policies.Policies;
 
 /** Reading who changed what, as one list and on the thing itself. */
 @WithDemo
 class AuditTrailTest {
 
     private static final long KERENSA = 27;
+    private static final long TEODRIC = 2;
+    private static final long VOLUNTEERING = 8;
+    private static final Ending PAID_OUT = new Ending(EndBalance.PAY_OUT, null);
 
     @Autowired
     private AuditTrail trail;
 
     @Autowired
     private EmploymentChanges employments;
+
+    @Autowired
+    private People people;
+
+    @Autowired
+    private Policies policies;
+
+    @Autowired
+    private Holidays holidays;
 
     @Autowired
     private FirstSteps firstSteps;
@@ -45,10 +65,58 @@ class AuditTrailTest {
         assertThat(read(query("person", KERENSA, null, null, null)).items().get(0))
                 .satisfies(record -> {
                     assertThat(record.actor()).isEqualTo("Ada Payroll");
-                    assertThat(record.what()).isEqualTo("changed the FTE from 2027-05-01");
+                    assertThat(record.what()).isEqualTo("changed the FTE from 1 May 2027");
                     assertThat(record.before()).contains("1");
                     assertThat(record.after()).contains("0.7");
                 });
+    }
+
+    @Test
+    void peopleTeamsAndPoliciesAreNamedInsteadOfNumbered() {
+        Person person = act(() -> people.get(KERENSA));
+        act(() -> {
+            people.place(KERENSA, LocalDate.of(2027, 5, 10), decidedBy(person, TEODRIC));
+            policies.cover(VOLUNTEERING, Coverage.teams(List.of(person.teamId())), LocalDate.of(2027, 5, 10), PAID_OUT);
+            return null;
+        });
+        assertThat(read(query("person", KERENSA, null, "changed where", null))
+                        .items()
+                        .get(0))
+                .satisfies(record -> {
+                    assertThat(record.thing()).isEqualTo(person.name());
+                    assertThat(record.before())
+                            .contains("\"approverId\":\"" + person.approver() + "\"")
+                            .contains("\"teamId\":\"" + person.team() + "\"");
+                    assertThat(record.after()).contains("\"approverId\":\"Teodric");
+                });
+        assertThat(read(query("policy", VOLUNTEERING, null, "changed who", null))
+                        .items()
+                        .get(0))
+                .satisfies(record -> {
+                    assertThat(record.thing()).isEqualTo("Volunteering");
+                    assertThat(record.after()).contains("\"ids\":[\"" + person.team() + "\"]");
+                });
+        assertThat(act(() -> trail.export(query("policy", VOLUNTEERING, null, null, null))))
+                .contains(",policy,Volunteering,");
+    }
+
+    @Test
+    void whatIsGoneSinceKeepsItsNumberAndItsLastState() {
+        long id = act(() -> {
+            holidays.protect(LocalDate.of(2027, 9, 1), LocalDate.of(2027, 9, 2), "Stocktaking", null);
+            long added = holidays.protectedDates().stream()
+                    .filter(each -> each.reason().equals("Stocktaking"))
+                    .findFirst()
+                    .orElseThrow()
+                    .id();
+            holidays.unprotect(added);
+            return added;
+        });
+        assertThat(read(query("protected date", id, null, null, null)).items())
+                .hasSize(2)
+                .allSatisfy(record -> assertThat(record.thing()).isNull())
+                .first()
+                .satisfies(record -> assertThat(record.before()).contains("Stocktaking"));
     }
 
     @Test
@@ -66,7 +134,7 @@ class AuditTrailTest {
     void theExportHasEveryRowThatMatches() {
         AuditQuery policies = query("policy", null, null, null, null);
         List<String> lines = act(() -> trail.export(policies)).lines().toList();
-        assertThat(lines.get(0)).isEqualTo("at,who,thing,number,what,before,after");
+        assertThat(lines.get(0)).isEqualTo("at,who,kind,thing,what,before,after");
         assertThat(lines).hasSizeGreaterThan(read(policies).total());
     }
 
@@ -81,6 +149,10 @@ class AuditTrailTest {
     void theFirstStepsAreGoneOnceARunIsClosed() {
         List<FirstStep> steps = act(firstSteps::all);
         assertThat(steps).isEmpty();
+    }
+
+    private static Placing decidedBy(Person person, long approverId) {
+        return new Placing(person.siteId(), person.teamId(), person.employmentType(), person.payGroupId(), approverId);
     }
 
     private static AuditQuery query(String subject, Long id, String actor, String search, LocalDate from) {

@@ -97,7 +97,7 @@ class CoverageTest {
     void aPolicyThatDoesNotExistIsSaidNotTo() {
         assertThatThrownBy(() -> policies.get(9999)).hasMessage("There is no such policy.");
         PolicyDetail policy = write("Storm leave");
-        assertThatThrownBy(() -> act(() -> policies.change(policy.id(), 9999, 0, oneDay())))
+        assertThatThrownBy(() -> act(() -> policies.change(policy.id(), 9999, 0, oneDay(), List.of())))
                 .hasMessage("There is no such version of this policy.");
     }
 

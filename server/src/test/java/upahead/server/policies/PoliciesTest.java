@@ -9,6 +9,7 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.function.Supplier;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -100,10 +101,41 @@ class PoliciesTest {
                         Refusal.class, refusal -> assertThat(refusal.field()).isEqualTo("from"));
     }
 
+    @Test
+    void figuresOfAStartingPointAreLookedAtBeforeItIsInForce() {
+        PolicyDetail shape = policies.get(SALARIED_LEAVE);
+        PolicyDetail written = act(() -> policies.write(new NewPolicy(
+                "Moving day",
+                PolicyKind.PERSONAL,
+                shape.unit(),
+                true,
+                "MOVE",
+                "01-01",
+                shape.rules(),
+                draftOf(shape).terms(),
+                List.of("Amount earned", "Balance limit"))));
+        PolicyVersion draft = draftOf(written);
+        assertThatThrownBy(() -> putInForce(written.id(), draft))
+                .hasMessage("These figures came with the starting point and nobody has looked at them yet: "
+                        + "Amount earned, Balance limit.");
+        PolicyVersion lookedAt =
+                draftOf(act(() -> policies.change(written.id(), draft.id(), draft.edits(), draft.terms(), List.of())));
+        assertThat(putInForce(written.id(), lookedAt).begins()).contains(LocalDate.of(2028, 1, 1));
+    }
+
+    private PolicyDetail putInForce(long policyId, PolicyVersion draft) {
+        return act(() -> policies.putInForce(
+                policyId, draft.id(), draft.edits(), LocalDate.of(2028, 1, 1), nobodyMore(), "test"));
+    }
+
+    private <T> T act(Supplier<T> work) {
+        return user.actAs(Somebody.ADMINISTRATOR, work);
+    }
+
     private void change(PolicyVersion draft) {
         user.actAs(
                 Somebody.SECOND_ADMINISTRATOR,
-                () -> policies.change(SALARIED_LEAVE, draft.id(), draft.edits(), draft.terms()));
+                () -> policies.change(SALARIED_LEAVE, draft.id(), draft.edits(), draft.terms(), List.of()));
     }
 
     private static PolicyVersion draftOf(PolicyDetail policy) {
