@@ -7,7 +7,7 @@
 
   /** What is gone since has no name any more. */
   function thing(record: AuditRecord): string {
-    return record.thing ?? `${record.subject} ${record.subjectId}`;
+    return record.thing ?? record.subject;
   }
 
   function link(record: AuditRecord): string | null {

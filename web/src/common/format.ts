@@ -31,6 +31,11 @@ export function policiesCounted(count: number): string {
   return count === 1 ? '1 policy' : `${count} policies`;
 }
 
+/** 1 person, 3 people */
+export function peopleCounted(count: number): string {
+  return count === 1 ? '1 person' : `${count} people`;
+}
+
 export function unitName(unit: Unit): string {
   return unit === 'HOURS' ? 'hours' : 'days';
 }

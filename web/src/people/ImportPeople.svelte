@@ -4,7 +4,7 @@
   import { Problem } from '../api/problem';
   import type { ColumnMatch, PeoplePreview } from '../api/types';
   import FileOrPaste from '../common/FileOrPaste.svelte';
-  import { counted, words } from '../common/format';
+  import { counted, peopleCounted, words } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { session } from '../frame/session.svelte';
 
@@ -143,7 +143,7 @@
 {#if taken}
   <section class="mt-4 max-w-3xl border-l-4 border-secondary bg-base-200 px-4 py-3" data-taken>
     <h2>
-      {taken.added === 1 ? '1 person' : `${taken.added} people`} added, {taken.changed} changed, {taken.same}
+      {peopleCounted(taken.added)} added, {taken.changed} changed, {taken.same}
       as they were.
     </h2>
     {#each taken.enrolments as count (count.policy)}
@@ -238,7 +238,7 @@
     </details>
     <div class="mt-4 flex items-center gap-4">
       <button class="btn btn-primary" disabled={busy || !ready} onclick={take}>
-        Take {preview.added + preview.changed} people
+        Take {peopleCounted(preview.added + preview.changed)}
       </button>
       {#if preview.wrong > 0}
         <span>Nothing is taken while rows are wrong. Mend the file and choose it again.</span>

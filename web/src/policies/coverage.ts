@@ -1,4 +1,5 @@
 import type { Coverage, Organisation } from '../api/types';
+import { peopleCounted } from '../common/format';
 
 export const EVERYBODY: Coverage = { by: 'EVERYBODY', ids: [], types: [], excluded: [] };
 
@@ -21,7 +22,5 @@ export function coverageWords(coverage: Coverage | null, organisation: Organisat
     PERSON: () => (ids.length === 1 ? '1 named person' : `${ids.length} named people`),
   }[coverage.by]();
   const excluded = coverage.excluded?.length ?? 0;
-  return excluded === 0
-    ? words
-    : `${words}, but not ${excluded === 1 ? '1 person' : `${excluded} people`}`;
+  return excluded === 0 ? words : `${words}, but not ${peopleCounted(excluded)}`;
 }

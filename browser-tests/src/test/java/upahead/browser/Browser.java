@@ -176,6 +176,32 @@ final class Browser implements AutoCloseable {
         });
     }
 
+    /** Goes with the tabulator through everything that matches, until nothing does any more. */
+    void stepThrough(String selector) {
+        waitFor("nothing to be left of " + selector, () -> {
+            List<WebElement> left = driver.findElements(By.cssSelector(selector));
+            if (!left.isEmpty()) {
+                left.get(0).sendKeys(Keys.TAB);
+            }
+            return left.isEmpty();
+        });
+    }
+
+    /** Goes back to the page before, as with the browser's own button. */
+    void back() {
+        driver.navigate().back();
+    }
+
+    void reload() {
+        driver.navigate().refresh();
+    }
+
+    /** Where the newest link on the page leads that begins with some text. */
+    String link(String beginning) {
+        return find(By.xpath("//a[starts-with(normalize-space(), '" + beginning + "')]"))
+                .getDomAttribute("href");
+    }
+
     void pressOn(String selector, CharSequence... keys) {
         act(By.cssSelector(selector), element -> element.sendKeys(keys));
     }

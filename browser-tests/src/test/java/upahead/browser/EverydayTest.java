@@ -3,47 +3,16 @@ package upahead.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.nio.file.Path;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.Keys;
 
 /** What happens on ordinary days: keys instead of the mouse, a phone, and two people who do the same at once. */
-@TestInstance(TestInstance.Lifecycle.PER_CLASS)
-class EverydayTest {
-
-    private static final String PASSWORD = "walled-garden";
-
-    private Program program;
-    private Browser browser;
-
-    @BeforeAll
-    void start(@TempDir Path folder) {
-        program = Program.withDemoData(folder);
-    }
-
-    @BeforeEach
-    void open() {
-        browser = new Browser(program.address());
-    }
-
-    @AfterEach
-    void close() {
-        browser.close();
-    }
-
-    @AfterAll
-    void stop() {
-        program.close();
-    }
+class EverydayTest extends OnTheDemo {
 
     @Test
     void everythingIsReachedByKeys() {
-        browser.signInAndEnter("teodric", PASSWORD);
+        administrator();
         browser.sees("Further ahead");
         browser.press(Keys.chord(Keys.CONTROL, "k"));
         browser.type("[aria-label='Go to'] input", "nuala");
@@ -109,7 +78,7 @@ class EverydayTest {
 
     @Test
     void ofTwoWhoEditOneDraftTheSecondIsToldAndKeepsTheText() {
-        browser.signInAndEnter("teodric", PASSWORD);
+        administrator();
         browser.go("/policies/2");
         browser.type("[aria-label='Amount granted']", "25");
         try (Browser other = new Browser(program.address())) {
@@ -126,7 +95,7 @@ class EverydayTest {
 
     @Test
     void rulesAreAddedAndTakenAwayInTheText() {
-        browser.signInAndEnter("teodric", PASSWORD);
+        administrator();
         browser.go("/policies/new");
         browser.clickOn("main li:nth-child(2) button");
         browser.sees("days on the first day of the benefit year");
@@ -183,7 +152,7 @@ class EverydayTest {
 
     @Test
     void noScreenOfAnAdministratorIsWiderThanTheWindow() {
-        browser.signInAndEnter("teodric", PASSWORD);
+        administrator();
         for (String path : new String[] {
             "/",
             "/requests",

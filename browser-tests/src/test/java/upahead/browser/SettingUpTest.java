@@ -133,6 +133,8 @@ class SettingUpTest {
         browser.type("[aria-label='Hours worked']", "40");
         browser.click("Keep as a draft");
         browser.sees("Put it in force");
+        browser.stepThrough("[data-unseen]");
+        browser.click("Save the draft");
         browser.set("[name=from]", FIRST_DAY.toString());
         browser.sees("Covers 30 people");
         browser.click("Put in force");

@@ -73,6 +73,8 @@ class WholeJobTest {
         browser.sees("[data-sample-closing]", "20 hours");
         browser.click("Keep as a draft");
         browser.sees("Put it in force");
+        browser.stepThrough("[data-unseen]");
+        browser.click("Save the draft");
         browser.choose("[aria-label=Covers]", "teams");
         browser.click("Grounds");
         browser.sees("Covers 12 people");
