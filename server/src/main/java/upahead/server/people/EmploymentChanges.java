@@ -3,6 +3,8 @@ package upahead.server.people;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Predicate;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -116,7 +118,7 @@ public class EmploymentChanges {
     /**
      * Takes back a change of the full-time equivalent or schedule, or a pause, that begins on a day.
      *
-     * @throws Refusal if it is what holds from the hire date on
+     * @throws Refusal if it is what holds from the hire date on, or nothing begins on that day
      */
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
@@ -124,6 +126,7 @@ public class EmploymentChanges {
         if (what != Changing.PAUSE && !from.isAfter(people.get(personId).hired())) {
             throw Refusal.of("from", "What holds from the hire date on can be changed, not taken back.");
         }
+        Object before = beginning(personId, what, from).orElseThrow(() -> Refusal.notFound("change on that day"));
         switch (what) {
             case FTE -> store.removeFte(personId, from);
             case SCHEDULE -> store.removeSchedule(personId, from);
@@ -131,7 +134,20 @@ public class EmploymentChanges {
         }
         String name = what == Changing.FTE ? "FTE" : what.name().toLowerCase(Locale.ROOT);
         noteLate(personId, from, "Change of " + name + " taken back");
-        audit.record("person", personId, "took back the " + name + " from " + Words.fullDay(from), null, null);
+        audit.record("person", personId, "took back the " + name + " from " + Words.fullDay(from), before, null);
+    }
+
+    private Optional<?> beginning(long personId, Changing what, LocalDate from) {
+        return switch (what) {
+            case FTE -> first(store.ftes(personId), each -> each.from().equals(from));
+            case SCHEDULE ->
+                first(store.schedules(personId), each -> each.from().equals(from));
+            case PAUSE -> first(store.pauses(personId), each -> each.from().equals(from));
+        };
+    }
+
+    private static <T> Optional<T> first(List<T> all, Predicate<T> wanted) {
+        return all.stream().filter(wanted).findFirst();
     }
 
     /** What of an employment changes on dates, besides where somebody works. */

@@ -8,6 +8,9 @@ import java.util.List;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.ConcurrencyFailureException;
+import org.springframework.dao.DataAccessException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
@@ -40,6 +43,16 @@ class ProblemDetails extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ResponseEntity<ProblemDetail> outOfReach(AccessDeniedException denied) {
         return problem(HttpStatus.FORBIDDEN, null, "This is not yours to see or to change.");
+    }
+
+    /** Two did the same at one moment, too close together for the checks before it; the database let one through. */
+    @ExceptionHandler({DataIntegrityViolationException.class, ConcurrencyFailureException.class})
+    ResponseEntity<ProblemDetail> atTheSameMoment(DataAccessException second) {
+        LOG.info("the same at one moment: {}", second.getClass().getSimpleName());
+        return problem(
+                HttpStatus.CONFLICT,
+                null,
+                "Somebody changed the same thing at this moment; yours was not stored. Please look again.");
     }
 
     @ExceptionHandler

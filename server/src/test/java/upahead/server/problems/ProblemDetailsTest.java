@@ -1,0 +1,94 @@
+package upahead.server.problems;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
+import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.content;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
+import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.http.MediaType;
+import org.springframework.security.test.context.support.WithMockUser;
+import org.springframework.test.web.servlet.MockMvc;
+import org.springframework.test.web.servlet.ResultActions;
+import upahead.server.WithDemo;
+
+/** Whatever is asked for wrongly is answered in problem details, with a sentence and without the program's own words. */
+@WithDemo
+@WithMockUser(roles = "ADMINISTRATOR")
+class ProblemDetailsTest {
+
+    @Autowired
+    private MockMvc http;
+
+    @ParameterizedTest
+    @CsvSource({
+        "/api/people/27a, 400",
+        "/api/policies/0, 404",
+        "/api/pay-runs/77777, 404",
+        "/api/balances, 400",
+        "/api/balances?asOf=tomorrow, 400",
+        "/api/people?size=100000, 400",
+        "/api/people?page=-1, 400",
+        "/api/people?order=SHOE_SIZE, 400",
+        "/api/holidays/1/years/many, 400",
+        "/api/audit?size=0, 400",
+        "/api/nothing-of-the-kind, 404",
+    })
+    void aQuestionThatCannotBe(String path, int status) throws Exception {
+        sentence(http.perform(get(path)).andExpect(status().is(status)));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{|",
+                "[]|",
+                "{\"starts\": \"2027-02-30\", \"ends\": \"2027-03-01\", \"reason\": \"x\"}|starts",
+                "{\"starts\": \"2027-05-01\", \"ends\": \"2027-05-02\", \"reason\": \"  \"}|reason",
+                "{\"starts\": null, \"ends\": \"2027-05-02\", \"reason\": \"x\"}|starts",
+                "{\"starts\": \"2027-05-01\", \"ends\": \"2027-05-02\", \"reason\": \"x\", \"teamId\": \"all\"}|teamId",
+            })
+    void aFormThatCannotBeNamesItsField(String form, String field) throws Exception {
+        ResultActions answer = sentence(http.perform(post("/api/holidays/protected")
+                        .with(csrf())
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content(form))
+                .andExpect(status().isUnprocessableEntity()));
+        if (field != null) {
+            answer.andExpect(jsonPath("$.field").value(field));
+        }
+    }
+
+    @Test
+    void aWayOfAskingThatThereIsNot() throws Exception {
+        sentence(http.perform(delete("/api/people").with(csrf())).andExpect(status().isMethodNotAllowed()));
+        sentence(http.perform(post("/api/holidays/protected")
+                        .with(csrf())
+                        .contentType(MediaType.TEXT_PLAIN)
+                        .content("please"))
+                .andExpect(status().isUnsupportedMediaType()));
+        sentence(
+                http.perform(post("/api/people/import/preview").with(csrf()).contentType(MediaType.MULTIPART_FORM_DATA))
+                        .andExpect(status().is4xxClientError()));
+    }
+
+    /** Nothing of classes, statements or stacks is told. */
+    private static ResultActions sentence(ResultActions answer) throws Exception {
+        answer.andExpect(content().contentTypeCompatibleWith(MediaType.APPLICATION_PROBLEM_JSON))
+                .andExpect(jsonPath("$.status").isNumber())
+                .andExpect(jsonPath("$.detail").isNotEmpty());
+        assertThat(answer.andReturn().getResponse().getContentAsString())
+                .doesNotContain("Exception")
+                .doesNotContain("upahead")
+                .doesNotContain("java.");
+        return answer;
+    }
+}
