@@ -16,9 +16,10 @@
     ['MONTH', 'a month'],
   ] as const;
 
+  type Kind = 'sites' | 'teams';
+
   let organisation = $state<Organisation | null>(null);
-  let site = $state('');
-  let team = $state('');
+  let added = $state<Record<Kind, string>>({ sites: '', teams: '' });
   let group = $state('');
   let every = $state<(typeof LENGTHS)[number][0]>('FORTNIGHT');
   let anchor = $state(session.current.today);
@@ -34,19 +35,21 @@
     problem = null;
     try {
       said.say(`${(await work()).name} is kept.`);
-      site = team = group = '';
+      added = { sites: '', teams: '' };
+      group = '';
       await load();
     } catch (thrown) {
       problem = Problem.of(thrown);
     }
   }
 
-  function add(event: SubmitEvent, kind: 'sites' | 'teams', name: string) {
+  function add(event: SubmitEvent, kind: Kind) {
     event.preventDefault();
+    const name = added[kind];
     return attempt(() => answer(api.POST(`/api/organisation/${kind}`, { body: { name } })));
   }
 
-  function rename(kind: 'sites' | 'teams', id: number, name: string) {
+  function rename(kind: Kind, id: number, name: string) {
     return attempt(() =>
       answer(
         api.PUT(`/api/organisation/${kind}/{id}`, { params: { path: { id } }, body: { name } }),
@@ -67,21 +70,34 @@
   }
 </script>
 
-{#snippet names(kind: 'sites' | 'teams', all: Organisation['sites'])}
-  <ul class="mb-3 divide-y divide-base-300">
-    {#each all as each (each.id)}
-      <li>
-        <input
-          class="w-full bg-transparent px-1 py-1 hover:bg-base-200"
-          aria-label={`Name of ${each.name}`}
-          value={each.name}
-          onchange={(event) => rename(kind, each.id, event.currentTarget.value)}
-        />
-      </li>
-    {:else}
-      <li class="quiet py-2">None yet.</li>
-    {/each}
-  </ul>
+{#snippet names(kind: Kind, one: string, heading: string, all: Organisation['sites'])}
+  <section>
+    <h2 class="mb-1">{heading}</h2>
+    <ul class="mb-3 divide-y divide-base-300">
+      {#each all as each (each.id)}
+        <li>
+          <input
+            class="w-full bg-transparent px-1 py-1 hover:bg-base-200"
+            aria-label={`Name of ${each.name}`}
+            value={each.name}
+            onchange={(event) => rename(kind, each.id, event.currentTarget.value)}
+          />
+        </li>
+      {:else}
+        <li class="quiet py-2">None yet.</li>
+      {/each}
+    </ul>
+    <form class="flex gap-2" onsubmit={(event) => add(event, kind)}>
+      <input
+        class="input w-44"
+        name={one}
+        aria-label={`A new ${one}`}
+        placeholder={`A new ${one}`}
+        bind:value={added[kind]}
+      />
+      <button class="btn" disabled={added[kind].trim() === ''}>Add</button>
+    </form>
+  </section>
 {/snippet}
 
 <h1 class="mb-1">Sites, teams and pay groups</h1>
@@ -93,34 +109,8 @@
   <Waiting what="Fetching them" />
 {:else}
   <div class="mt-3 grid gap-8 lg:grid-cols-3">
-    <section>
-      <h2 class="mb-1">Sites</h2>
-      {@render names('sites', organisation.sites)}
-      <form class="flex gap-2" onsubmit={(event) => add(event, 'sites', site)}>
-        <input
-          class="input w-44"
-          name="site"
-          aria-label="A new site"
-          placeholder="A new site"
-          bind:value={site}
-        />
-        <button class="btn" disabled={site.trim() === ''}>Add</button>
-      </form>
-    </section>
-    <section>
-      <h2 class="mb-1">Teams</h2>
-      {@render names('teams', organisation.teams)}
-      <form class="flex gap-2" onsubmit={(event) => add(event, 'teams', team)}>
-        <input
-          class="input w-44"
-          name="team"
-          aria-label="A new team"
-          placeholder="A new team"
-          bind:value={team}
-        />
-        <button class="btn" disabled={team.trim() === ''}>Add</button>
-      </form>
-    </section>
+    {@render names('sites', 'site', 'Sites', organisation.sites)}
+    {@render names('teams', 'team', 'Teams', organisation.teams)}
     <section>
       <h2 class="mb-1">Pay groups</h2>
       <ul class="mb-3 divide-y divide-base-300">

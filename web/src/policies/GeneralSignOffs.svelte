@@ -50,7 +50,9 @@
     {:else}
       <SignOffPath bind:path />
       <ProblemNote {problem} />
-      <button class="btn btn-primary" disabled={busy} onclick={keep}>Keep this path</button>
+      <div>
+        <button class="btn btn-primary" disabled={busy} onclick={keep}>Keep this path</button>
+      </div>
     {/if}
   </div>
 </SidePanel>

@@ -1,9 +1,11 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { Ending, Policy } from '../api/types';
+  import type { Coverage, Ending, PersonEffect, Policy } from '../api/types';
   import Field from '../common/Field.svelte';
-  import { longDay } from '../common/format';
+  import { exactSum } from '../common/decimal';
+  import { longDay, plusDays, withUnit } from '../common/format';
+  import { latest } from '../common/latest';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import { session } from '../frame/session.svelte';
@@ -18,6 +20,28 @@
   let balance = $state<Ending['balance'] | ''>('');
   let problem = $state<Problem | null>(null);
   let busy = $state(false);
+
+  /** What would be said if the policy covered nobody any more. */
+  const NOBODY: Coverage = { by: 'PERSON', ids: [], types: [], excluded: [] };
+  const ask = latest<PersonEffect[]>();
+  let effects = $state<PersonEffect[] | null>(null);
+
+  const ending = $derived(effects?.filter((each) => each.what === 'ENDS') ?? []);
+
+  $effect(() => {
+    if (!lastDay || policy.retired) return;
+    const body = { from: plusDays(lastDay, 1), coverage: NOBODY };
+    ask(
+      answer(
+        api.POST('/api/policies/{policyId}/coverage/preview', {
+          params: { path: { policyId: policy.id } },
+          body,
+        }),
+      ),
+      (found) => (effects = found),
+      (thrown) => (problem = Problem.of(thrown)),
+    );
+  });
 
   const path = $derived({ path: { id: policy.id } });
 
@@ -64,13 +88,19 @@
       <button class="btn btn-primary" disabled={busy} onclick={bringBack}>Bring it back</button>
     {:else}
       <p>
-        {policy.people === 1 ? '1 enrolment ends' : `${policy.people} enrolments end`} on the last day
-        at the latest, and nobody is enrolled any more. Ledgers, requests and closed runs stay as they
-        are. It can be brought back.
+        Its enrolments end, and nobody is enrolled any more. Ledgers, requests and closed runs stay
+        as they are. It can be brought back.
       </p>
       <Field label="Last day" field="lastDay" {problem}>
         <input class="input w-44" type="date" name="last-day" bind:value={lastDay} />
       </Field>
+      {#if effects}
+        <p data-retiring>
+          {ending.length === 1 ? '1 enrolment ends' : `${ending.length} enrolments end`}, with
+          <strong>{withUnit(exactSum(ending.map((each) => each.left)), policy.unit)}</strong>
+          left together on that day.
+        </p>
+      {/if}
       <label class="block">
         <span class="block text-sm font-semibold">What is left on that day</span>
         <select class="select w-48" name="ending" bind:value={balance}>

@@ -99,8 +99,8 @@
 <SidePanel title={`Whom ${policy.name} covers`} {close}>
   <div class="space-y-4">
     <p class="quiet">
-      New starters and people who move are enrolled by this by themselves; whoever it covers no
-      longer is not.
+      New starters and people who move are enrolled by this without anyone typing; the enrolment of
+      whoever it covers no longer ends.
     </p>
     <CoverageChoice bind:coverage {organisation} />
     <Field label="From" field="from" {problem}>

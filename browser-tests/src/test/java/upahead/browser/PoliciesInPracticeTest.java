@@ -74,6 +74,7 @@ class PoliciesInPracticeTest extends OnTheDemo {
         browser.go("/policies/7");
         browser.click("Retire");
         browser.set("[role=dialog] [name=last-day]", "2027-04-30");
+        browser.sees("[data-retiring]", "10 enrolments end, with");
         browser.choose("[role=dialog] [name=ending]", "lapses");
         browser.click("Retire it after that day");
         browser.sees("Retired. It can be brought back.");

@@ -67,19 +67,19 @@ public class People {
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public long add(NewPerson person) {
-        return addAll(List.of(person), Map.of()).get(person.code().toUpperCase(Locale.ROOT));
+        return addAll(List.of(person), Map.of()).get(0);
     }
 
     /**
      * Adds people, all or none of them.
      *
      * @param approvers the codes of those who decide for people, by the codes of these; they may be among the new ones
-     * @return the ids of all people by their codes, in capitals
+     * @return their ids, in the order of the people
      * @throws Refusal as {@link #add(NewPerson)} does, or if people would decide for each other in a circle
      */
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public Map<String, Long> addAll(List<NewPerson> people, Map<String, String> approvers) {
+    public List<Long> addAll(List<NewPerson> people, Map<String, String> approvers) {
         Map<String, Long> before = store.idsByCode();
         Set<String> codes = new HashSet<>(before.keySet());
         for (NewPerson person : people) {
@@ -118,9 +118,10 @@ public class People {
         placements.add(placed);
         employments.addSchedules(schedules);
         employments.addFtes(ftes);
-        requireNoCircle(placed.stream().map(Placement::personId).toList(), clock.today());
+        List<Long> addedIds = List.copyOf(added.keySet());
+        requireNoCircle(addedIds, clock.today());
         audit.recordAll("person", "added a person", added);
-        return ids;
+        return addedIds;
     }
 
     private void requireSensible(NewPerson person) {

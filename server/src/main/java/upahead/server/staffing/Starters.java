@@ -1,9 +1,6 @@
 package upahead.server.staffing;
 
 import java.time.LocalDate;
-import java.util.ArrayList;
-import java.util.Collection;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -57,10 +54,7 @@ public class Starters {
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public List<CoverageEffect> addAll(List<NewPerson> starters, Map<String, String> approvers) {
-        Collection<Long> before = people.idsByCode().values();
-        List<Long> added = new ArrayList<>(people.addAll(starters, approvers).values());
-        added.removeAll(new HashSet<>(before));
-        return enrolments.enrolNew(people.get(added));
+        return enrolments.enrolNew(people.get(people.addAll(starters, approvers)));
     }
 
     private Added enrolled(long id) {
