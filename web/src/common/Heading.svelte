@@ -1,5 +1,6 @@
 <script lang="ts" generics="K extends string">
-  import { ArrowDown, ArrowUp } from '@lucide/svelte';
+  import ArrowDown from '@lucide/svelte/icons/arrow-down';
+  import ArrowUp from '@lucide/svelte/icons/arrow-up';
 
   let {
     title,

@@ -1,5 +1,9 @@
 <script lang="ts">
-  import { Check, CircleDashed, CircleSlash, Contrast, Undo2 } from '@lucide/svelte';
+  import Check from '@lucide/svelte/icons/check';
+  import CircleDashed from '@lucide/svelte/icons/circle-dashed';
+  import CircleSlash from '@lucide/svelte/icons/circle-slash';
+  import Contrast from '@lucide/svelte/icons/contrast';
+  import Undo2 from '@lucide/svelte/icons/undo-2';
   import type { RequestSummary } from '../api/types';
   import { words } from './format';
 

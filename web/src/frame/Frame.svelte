@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { LogOut, Search } from '@lucide/svelte';
+  import LogOut from '@lucide/svelte/icons/log-out';
+  import Search from '@lucide/svelte/icons/search';
   import Router, { replace, router } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
   import { said } from '../common/said.svelte';

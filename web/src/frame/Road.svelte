@@ -1,5 +1,7 @@
 <script lang="ts">
-  import { Flag, Milestone, Shield } from '@lucide/svelte';
+  import Flag from '@lucide/svelte/icons/flag';
+  import Milestone from '@lucide/svelte/icons/milestone';
+  import Shield from '@lucide/svelte/icons/shield';
   import { push } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
   import type { Organisation, Road, Segment } from '../api/types';

@@ -1,15 +1,13 @@
-import {
-  CalendarHeart,
-  Inbox,
-  Mails,
-  NotebookPen,
-  Scale,
-  ScrollText,
-  Signpost,
-  Sprout,
-  UsersRound,
-  Wallet,
-} from '@lucide/svelte';
+import CalendarHeart from '@lucide/svelte/icons/calendar-heart';
+import Inbox from '@lucide/svelte/icons/inbox';
+import Mails from '@lucide/svelte/icons/mails';
+import NotebookPen from '@lucide/svelte/icons/notebook-pen';
+import Scale from '@lucide/svelte/icons/scale';
+import ScrollText from '@lucide/svelte/icons/scroll-text';
+import Signpost from '@lucide/svelte/icons/signpost';
+import Sprout from '@lucide/svelte/icons/sprout';
+import UsersRound from '@lucide/svelte/icons/users-round';
+import Wallet from '@lucide/svelte/icons/wallet';
 import type { Session } from '../api/types';
 
 export interface Place {

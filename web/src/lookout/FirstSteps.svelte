@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { CircleCheck, CircleDashed } from '@lucide/svelte';
+  import CircleCheck from '@lucide/svelte/icons/circle-check';
+  import CircleDashed from '@lucide/svelte/icons/circle-dashed';
   import type { FirstStep } from '../api/types';
 
   let { steps }: { steps: FirstStep[] } = $props();

@@ -1,15 +1,13 @@
 <script lang="ts">
-  import {
-    Banknote,
-    CalendarClock,
-    DoorOpen,
-    FilePen,
-    Hourglass,
-    Inbox,
-    Milestone,
-    OctagonMinus,
-    Timer,
-  } from '@lucide/svelte';
+  import Banknote from '@lucide/svelte/icons/banknote';
+  import CalendarClock from '@lucide/svelte/icons/calendar-clock';
+  import DoorOpen from '@lucide/svelte/icons/door-open';
+  import FilePen from '@lucide/svelte/icons/file-pen';
+  import Hourglass from '@lucide/svelte/icons/hourglass';
+  import Inbox from '@lucide/svelte/icons/inbox';
+  import Milestone from '@lucide/svelte/icons/milestone';
+  import OctagonMinus from '@lucide/svelte/icons/octagon-minus';
+  import Timer from '@lucide/svelte/icons/timer';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { FirstStep, LookoutItem } from '../api/types';

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { OctagonX } from '@lucide/svelte';
+  import OctagonX from '@lucide/svelte/icons/octagon-x';
   import type { Blocker } from '../api/types';
 
   let { blockers, decide }: { blockers: Blocker[]; decide: (requestId: number) => void } = $props();

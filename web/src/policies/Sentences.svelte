@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { X } from '@lucide/svelte';
-  import { type Snippet, untrack } from 'svelte';
+  import X from '@lucide/svelte/icons/x';
+  import { type Snippet, tick, untrack } from 'svelte';
   import type { Problem } from '../api/problem';
   import type { RuleConflict, Terms, Unit } from '../api/types';
   import { unitName } from '../common/format';
@@ -57,19 +57,34 @@
     return index === 0 ? name : `${name}, step ${index + 1}`;
   }
 
-  function add(key: string) {
+  let sentences = $state<HTMLElement | null>(null);
+  let offer = $state<HTMLElement | null>(null);
+
+  /** Adds a rule and goes to what can be changed in it. */
+  async function add(key: string) {
     RULES_TO_ADD[key]?.add(terms);
+    await tick();
+    sentences
+      ?.querySelector<HTMLElement>(`[data-rule="${key}"] :is(input, select, button)`)
+      ?.focus();
+  }
+
+  /** Takes a rule away and goes to where it could be added again. */
+  async function remove(key: string) {
+    RULES_TO_ADD[key]?.remove(terms);
+    await tick();
+    offer?.focus();
   }
 </script>
 
 {#snippet rule(key: string, body: Snippet)}
   {#if RULES_TO_ADD[key]!.has(terms)}
-    <li class="group">
+    <li class="group" data-rule={key}>
       {@render body()}
       <button
         class="ml-1 align-middle opacity-50 hover:opacity-100 focus:opacity-100"
         aria-label={`Take away: ${RULES_TO_ADD[key]!.name}`}
-        onclick={() => RULES_TO_ADD[key]!.remove(terms)}><X size={14} aria-hidden="true" /></button
+        onclick={() => remove(key)}><X size={14} aria-hidden="true" /></button
       >
       {@render wrong(`terms.${key}`)}
     </li>
@@ -98,7 +113,7 @@
     Tab and make them yours; until then the policy cannot be put in force.
   </p>
 {/if}
-<ul class="max-w-2xl space-y-2.5 text-lg leading-relaxed">
+<ul bind:this={sentences} class="max-w-2xl space-y-2.5 text-lg leading-relaxed">
   <li>
     <EarningSentence bind:earning={terms.earning} {unit} problemAt={at} />
     {@render wrong('terms.earning.amount')}
@@ -263,18 +278,16 @@
   </li>
 </ul>
 {#if toAdd.length > 0}
-  <select
-    class="select mt-4 w-72"
-    aria-label="Add a rule"
-    value=""
-    onchange={(event) => {
-      add(event.currentTarget.value);
-      event.currentTarget.value = '';
-    }}
-  >
-    <option value="">+ add a rule</option>
-    {#each toAdd as [key, offered] (key)}
-      <option value={key}>{offered.name}</option>
-    {/each}
-  </select>
+  <details class="mt-4 max-w-2xl">
+    <summary class="cursor-pointer list-none font-semibold" bind:this={offer}>+ add a rule</summary>
+    <ul class="mt-2 flex flex-wrap gap-2">
+      {#each toAdd as [key, offered] (key)}
+        <li>
+          <button type="button" class="btn btn-sm" data-offer={key} onclick={() => add(key)}
+            >{offered.name}</button
+          >
+        </li>
+      {/each}
+    </ul>
+  </details>
 {/if}

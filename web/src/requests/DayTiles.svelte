@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { Check, CircleSlash } from '@lucide/svelte';
+  import Check from '@lucide/svelte/icons/check';
+  import CircleSlash from '@lucide/svelte/icons/circle-slash';
   import type { DayView, Decision, Unit } from '../api/types';
   import { amount, dayNumber, monthName, weekday, withUnit, words } from '../common/format';
 

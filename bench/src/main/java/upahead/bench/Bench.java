@@ -7,16 +7,24 @@ import org.openjdk.jmh.runner.Runner;
 import org.openjdk.jmh.runner.RunnerException;
 import org.openjdk.jmh.runner.options.OptionsBuilder;
 
-/** Runs all measurements and prints them; with numbers of people as arguments, only the whole run of these sizes. */
+/**
+ * Runs all measurements and prints them; with numbers of people as arguments, only the whole run of these sizes, and with
+ * {@code setting-up} before them, only how long a company takes to be brought in.
+ */
 public final class Bench {
 
+    private static final String SETTING_UP = "setting-up";
     private static final List<Integer> SIZES = List.of(1_000, 2_000, 5_000, 10_000);
 
     private Bench() {}
 
     public static void main(String[] arguments) throws RunnerException, IOException {
+        if (arguments.length > 0 && arguments[0].equals(SETTING_UP)) {
+            SettingUp.measure(sizes(arguments, 1));
+            return;
+        }
         if (arguments.length > 0) {
-            WholeRun.measure(Arrays.stream(arguments).map(Integer::valueOf).toList());
+            WholeRun.measure(sizes(arguments, 0));
             return;
         }
         new Runner(new OptionsBuilder()
@@ -24,5 +32,10 @@ public final class Bench {
                         .build())
                 .run();
         WholeRun.measure(SIZES);
+        SettingUp.measure(SIZES);
+    }
+
+    private static List<Integer> sizes(String[] arguments, int from) {
+        return Arrays.stream(arguments).skip(from).map(Integer::valueOf).toList();
     }
 }

@@ -4,22 +4,13 @@ import java.io.IOException;
 import java.lang.management.ManagementFactory;
 import java.lang.management.MemoryPoolMXBean;
 import java.lang.management.MemoryType;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDate;
-import java.util.Comparator;
 import java.util.List;
-import java.util.function.Supplier;
 import java.util.stream.Stream;
 import org.jooq.DSLContext;
-import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.transaction.support.TransactionTemplate;
-import upahead.server.UpAhead;
-import upahead.server.access.CurrentUser;
-import upahead.server.access.Role;
-import upahead.server.access.SignedIn;
 import upahead.server.balances.Balances;
 import upahead.server.clock.MovableClock;
 import upahead.server.payruns.PayRun;
@@ -34,9 +25,7 @@ import upahead.server.people.PeopleQuery;
  */
 final class WholeRun {
 
-    private static final SignedIn PAYROLL = new SignedIn(0, "bench", "Bench", Role.ADMINISTRATOR, null);
     private static final int RUNS_BEFORE = 6;
-    private static final int REPEATS = 5;
 
     private record Measured(
             int people,
@@ -93,17 +82,7 @@ final class WholeRun {
     }
 
     private static Measured measure(int people) throws IOException {
-        Path data = Files.createTempDirectory("up-ahead-bench");
-        try (ConfigurableApplicationContext program = SpringApplication.run(
-                UpAhead.class,
-                "--server.port=0",
-                "--upahead.data=" + data,
-                "--spring.main.banner-mode=off",
-                "--logging.level.root=ERROR")) {
-            return program.getBean(CurrentUser.class).actAs(PAYROLL, () -> measure(program, people));
-        } finally {
-            delete(data);
-        }
+        return FreshProgram.measure(program -> measure(program, people));
     }
 
     private static Measured measure(ConfigurableApplicationContext program, int people) {
@@ -120,13 +99,14 @@ final class WholeRun {
         clock.moveTo(run.lastDay().plusDays(1));
         System.gc();
         resetPeaks();
-        Duration close = time(() -> runs.close(run.id()));
+        Duration close = Stopwatch.time(() -> runs.close(run.id()));
         long peak = peakMegabytes();
         BareInsert bare = new BareInsert(program.getBean(DSLContext.class), run.id());
         TransactionTemplate transaction = program.getBean(TransactionTemplate.class);
         Duration insert = bare.median(transaction);
         ProofReport[] report = new ProofReport[1];
-        Duration proof = time(() -> report[0] = program.getBean(Proof.class).prove());
+        Duration proof =
+                Stopwatch.time(() -> report[0] = program.getBean(Proof.class).prove());
         if (!report[0].differences().isEmpty()) {
             throw new IllegalStateException("posted is not derived");
         }
@@ -145,22 +125,7 @@ final class WholeRun {
 
     private static Duration page(Balances balances, LocalDate asOf, int page) {
         PeopleQuery query = new PeopleQuery(null, null, null, null, null, page, 25);
-        return median(() -> balances.all(asOf, query, null));
-    }
-
-    private static Duration median(Supplier<?> work) {
-        return Stream.generate(() -> time(work))
-                .limit(REPEATS)
-                .sorted()
-                .skip(REPEATS / 2)
-                .findFirst()
-                .orElseThrow();
-    }
-
-    private static Duration time(Supplier<?> work) {
-        long start = System.nanoTime();
-        work.get();
-        return Duration.ofNanos(System.nanoTime() - start);
+        return Stopwatch.median(() -> balances.all(asOf, query, null));
     }
 
     private static Stream<MemoryPoolMXBean> heap() {
@@ -173,13 +138,5 @@ final class WholeRun {
 
     private static long peakMegabytes() {
         return heap().mapToLong(pool -> pool.getPeakUsage().getUsed()).sum() >> 20;
-    }
-
-    private static void delete(Path folder) throws IOException {
-        try (Stream<Path> files = Files.walk(folder)) {
-            for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(file);
-            }
-        }
     }
 }

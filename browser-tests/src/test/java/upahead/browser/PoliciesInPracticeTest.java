@@ -34,6 +34,23 @@ class PoliciesInPracticeTest extends OnTheDemo {
     }
 
     @Test
+    void everyRuleIsAddedChangedAndTakenAwayByKeysAlone() {
+        administrator();
+        browser.go("/policies/new");
+        browser.pressOn("main li:nth-child(3) button", Keys.ENTER);
+        browser.sees("In a benefit year at most");
+        browser.pressOn("main details:not([open]) summary", Keys.ENTER);
+        browser.pressOn("[data-offer=creditsUsable]", Keys.ENTER);
+        browser.sees("Each credit must be used within");
+        browser.press("40", Keys.TAB);
+        browser.press(Keys.ARROW_DOWN);
+        browser.press(Keys.TAB, Keys.ENTER);
+        browser.seesNot("Each credit must be used within");
+        browser.press(Keys.TAB, Keys.ENTER);
+        browser.sees("Earning begins");
+    }
+
+    @Test
     void whatIsTypedForANewPolicyIsStillThereAfterGoingBack() {
         administrator();
         browser.go("/policies");

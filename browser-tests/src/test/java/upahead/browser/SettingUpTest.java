@@ -35,6 +35,7 @@ class SettingUpTest {
             setOpeningBalances(browser, folder);
             closeFirstRun(browser, folder);
             program.restart();
+            everythingIsStillThere(program);
         }
     }
 
@@ -75,6 +76,25 @@ class SettingUpTest {
         browser.sees("In force from 1 Jan 2028");
         browser.go("/policies");
         browser.sees("changes on 1 Jan 2028");
+    }
+
+    private static void everythingIsStillThere(Program program) {
+        try (Browser browser = new Browser(program.address())) {
+            browser.signInAndEnter("ada", "long enough, surely");
+            browser.go("/people");
+            browser.sees("30 people");
+            browser.go("/policies");
+            browser.sees("Loom leave");
+            browser.sees("1 hour for every 40 hours worked");
+            browser.go("/balances/openings");
+            browser.sees("Müller, Person 10");
+            assertThat(browser.value("[aria-label='balance of Müller, Person 10']"))
+                    .isEqualTo("10.5");
+            browser.go("/pay-runs");
+            browser.sees("Closed");
+            browser.go("/audit");
+            browser.sees("[data-audit]", "closed a run");
+        }
     }
 
     private static void createAdministrator(Browser browser) {

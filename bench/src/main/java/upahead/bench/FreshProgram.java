@@ -1,0 +1,45 @@
+package upahead.bench;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
+import java.util.function.Function;
+import java.util.stream.Stream;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import upahead.server.UpAhead;
+import upahead.server.access.CurrentUser;
+import upahead.server.access.Role;
+import upahead.server.access.SignedIn;
+
+/** The whole program, just started, with an empty database in a file. */
+final class FreshProgram {
+
+    private static final SignedIn PAYROLL = new SignedIn(0, "bench", "Bench", Role.ADMINISTRATOR, null);
+
+    private FreshProgram() {}
+
+    /** Does something with it as an administrator, and leaves nothing behind. */
+    static <T> T measure(Function<ConfigurableApplicationContext, T> work) throws IOException {
+        Path data = Files.createTempDirectory("up-ahead-bench");
+        try (ConfigurableApplicationContext program = SpringApplication.run(
+                UpAhead.class,
+                "--server.port=0",
+                "--upahead.data=" + data,
+                "--spring.main.banner-mode=off",
+                "--logging.level.root=ERROR")) {
+            return program.getBean(CurrentUser.class).actAs(PAYROLL, () -> work.apply(program));
+        } finally {
+            delete(data);
+        }
+    }
+
+    private static void delete(Path folder) throws IOException {
+        try (Stream<Path> files = Files.walk(folder)) {
+            for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(file);
+            }
+        }
+    }
+}

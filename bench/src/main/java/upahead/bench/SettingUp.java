@@ -1,0 +1,137 @@
+package upahead.bench;
+
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.List;
+import java.util.function.IntConsumer;
+import org.springframework.context.ConfigurableApplicationContext;
+import upahead.core.calendar.PayCalendar;
+import upahead.core.earning.PerPeriod;
+import upahead.core.policy.Leftover;
+import upahead.core.quantity.Unit;
+import upahead.server.clock.MovableClock;
+import upahead.server.impact.Impact;
+import upahead.server.people.Organisation;
+import upahead.server.people.People;
+import upahead.server.people.PeopleQuery;
+import upahead.server.policies.Coverage;
+import upahead.server.policies.NewPolicy;
+import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
+import upahead.server.policies.PolicyKind;
+import upahead.server.policies.RequestRules;
+import upahead.server.policies.TermsDocument;
+import upahead.server.policies.TermsDocument.Earning;
+import upahead.server.policies.TermsWriter;
+import upahead.server.staffing.PeopleImport;
+import upahead.server.staffing.PeopleImport.Reading;
+
+/** A company brought in from one file by a program that was just started, and what a draft would change for everybody. */
+final class SettingUp {
+
+    private static final LocalDate TODAY = LocalDate.of(2027, 4, 26);
+    private static final LocalDate NEXT_YEAR = LocalDate.of(2028, 1, 1);
+    private static final int PART = 2_000;
+    private static final int TEAMS = 40;
+    private static final int SITES = 5;
+
+    private SettingUp() {}
+
+    static void measure(List<Integer> sizes) throws IOException {
+        System.out.println(
+                "One file of N people, then a draft for all of them; milliseconds, the first time of each cold");
+        System.out.printf(
+                "%8s %9s %9s %9s %14s %14s %9s%n",
+                "people", "look", "take", "again", "impact, first", "impact, second", "search");
+        for (int people : sizes) {
+            FreshProgram.measure(program -> {
+                measure(program, people);
+                return null;
+            });
+        }
+    }
+
+    private static void measure(ConfigurableApplicationContext program, int people) {
+        program.getBean(MovableClock.class).moveTo(TODAY);
+        program.getBean(Organisation.class)
+                .addPayGroup("Everybody", new PayCalendar(PayCalendar.Every.FORTNIGHT, LocalDate.of(2027, 1, 4)));
+        PeopleImport imports = program.getBean(PeopleImport.class);
+        byte[] file = file(people);
+        Reading asItComes = new Reading(null, null, TODAY);
+        Duration look = Stopwatch.time(() -> imports.preview(file, asItComes));
+        Duration take = Stopwatch.time(() -> imports.take(file, asItComes));
+        Duration again = Stopwatch.time(() -> imports.take(file, asItComes));
+        long policy = inForce(program.getBean(Policies.class));
+        Impact impact = program.getBean(Impact.class);
+        IntConsumer part = page -> impact.of(policy, terms("100"), NEXT_YEAR, Coverage.everybody(), page, PART);
+        People directory = program.getBean(People.class);
+        System.out.printf(
+                "%8d %9d %9d %9d %14d %14d %9d%n",
+                people,
+                look.toMillis(),
+                take.toMillis(),
+                again.toMillis(),
+                inParts(people, part).toMillis(),
+                inParts(people, part).toMillis(),
+                Stopwatch.median(() -> search(directory)).toMillis());
+    }
+
+    private static Duration inParts(int people, IntConsumer part) {
+        return Stopwatch.time(() -> {
+            for (int page = 0; page * PART < people; page++) {
+                part.accept(page);
+            }
+            return null;
+        });
+    }
+
+    /** Two words as somebody types them: how many there are, and the first of them. */
+    private static List<?> search(People directory) {
+        PeopleQuery query = new PeopleQuery("person 123", null, null, null, null, 0, 25);
+        directory.count(query);
+        return directory.search(query);
+    }
+
+    private static long inForce(Policies policies) {
+        PolicyDetail draft = policies.write(new NewPolicy(
+                "Leave",
+                PolicyKind.VACATION,
+                Unit.HOURS,
+                true,
+                "L",
+                "01-01",
+                new RequestRules(false, false, 0, false),
+                terms("120")));
+        policies.putInForce(
+                draft.id(), draft.versions().get(0).id(), 0, LocalDate.of(2027, 1, 4), Coverage.everybody(), "");
+        return draft.id();
+    }
+
+    private static TermsDocument terms(String balanceLimit) {
+        return TermsWriter.earning(Earning.perYear(
+                        "91", PerPeriod.Every.PAY_PERIOD, PerPeriod.Posts.END, PerPeriod.Months.CALENDAR))
+                .scaledByFte()
+                .balanceLimit(balanceLimit)
+                .carry("40", Leftover.LAPSE)
+                .write();
+    }
+
+    private static byte[] file(int people) {
+        StringBuilder file =
+                new StringBuilder("Code,Name,Team,Site,Pay group,Hired,Approver,Email,Mon,Tue,Wed,Thu,Fri\n");
+        for (int at = 0; at < people; at++) {
+            file.append("P%d,Person %d,Team %d,Site %d,Everybody,%s,%s,p%d@example.com,8,8,8,8,8%n"
+                    .formatted(
+                            at,
+                            at * 7_919 % 10_007,
+                            at % TEAMS,
+                            at % SITES,
+                            LocalDate.of(2010, 1, 4).plusDays(at % 5_000),
+                            at == 0 ? "" : "P" + at / 20,
+                            at));
+        }
+        return file.toString().getBytes(StandardCharsets.UTF_8);
+    }
+}
