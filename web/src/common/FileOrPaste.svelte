@@ -1,7 +1,31 @@
 <script lang="ts">
-  let { chosen, what }: { chosen: (file: File) => void; what: string } = $props();
+  import { untrack } from 'svelte';
+  import { kept } from './kept';
 
-  let pasted = $state('');
+  let {
+    chosen,
+    what,
+    taken = false,
+  }: {
+    chosen: (file: File) => void;
+    what: string;
+    /** Whether what was pasted has been taken and need not be kept. */
+    taken?: boolean;
+  } = $props();
+
+  const unsaved = untrack(() => kept<string>(`pasted ${what}`));
+
+  let pasted = $state(unsaved.recall() ?? '');
+
+  $effect(() => {
+    if (taken) pasted = '';
+  });
+
+  $effect(() => {
+    if (pasted === '') unsaved.forget();
+    else unsaved.keep(pasted);
+  });
+
   let name = $state('');
 
   function takePasted() {

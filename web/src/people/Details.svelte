@@ -14,15 +14,11 @@
     close,
   }: { person: Person; done: (person: Person) => void; close: () => void } = $props();
 
-  let details = $state<PersonDetails>(
-    untrack(() => ({
-      code: person.code,
-      name: person.name,
-      email: person.email,
-      serviceFrom: person.serviceFrom,
-      clockCode: person.clockCode,
-    })),
-  );
+  const seen = untrack((): PersonDetails => {
+    const { code, name, email, serviceFrom, clockCode } = person;
+    return { code, name, email, serviceFrom, clockCode };
+  });
+  let details = $state<PersonDetails>({ ...seen });
   let problem = $state<Problem | null>(null);
   let busy = $state(false);
 
@@ -35,7 +31,7 @@
         await answer(
           api.PUT('/api/people/{personId}/details', {
             params: { path: { personId: person.id } },
-            body: $state.snapshot(details) as PersonDetails,
+            body: { seen, details: $state.snapshot(details) as PersonDetails },
           }),
         ),
       );

@@ -127,7 +127,7 @@
   something else. An empty cell leaves what is there. You see everything before it is taken, and it
   is taken whole or not at all.
 </p>
-<FileOrPaste chosen={choose} what="people" />
+<FileOrPaste chosen={choose} what="people" taken={taken !== null} />
 <div class="mt-3"><ProblemNote {problem} /></div>
 {#if busy}
   <p role="status" class="mt-3">

@@ -133,6 +133,28 @@ class PeopleInPracticeTest extends OnTheDemo {
     }
 
     @Test
+    void detailsAreChangedWhereTheyStandAndTwoAtOnceAreTold() {
+        administrator();
+        browser.go("/people/28");
+        browser.click("Details");
+        browser.type("[role=dialog] [name=clock-code]", "12");
+        browser.click("Keep the details");
+        browser.sees("[role=dialog]", "A clock code has 4 to 12 digits.");
+        browser.type("[role=dialog] [name=clock-code]", "123456");
+        try (Browser other = new Browser(program.address())) {
+            other.signInAndEnter("teodric", PASSWORD);
+            other.go("/people/28");
+            other.click("Details");
+            other.type("[role=dialog] [name=person-name]", "Leofric Trevanion-Hale");
+            other.click("Keep the details");
+            other.sees("Leofric Trevanion-Hale");
+        }
+        browser.click("Keep the details");
+        browser.sees("[role=dialog]", "Somebody else changed these details meanwhile.");
+        assertThat(browser.value("[role=dialog] [name=clock-code]")).isEqualTo("123456");
+    }
+
+    @Test
     void openingBalancesTypedSurviveGoingBackAndALaterChangeNeedsAReason() {
         administrator();
         browser.go("/people/30");

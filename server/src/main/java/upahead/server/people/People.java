@@ -212,6 +212,22 @@ public class People {
     }
 
     /**
+     * Changes what does not depend on a date, if it is still as it was seen.
+     *
+     * @param seen the details that the change was made on
+     * @throws Refusal if somebody else changed them meanwhile, or the code or clock code is taken
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void change(long personId, PersonDetails seen, PersonDetails details) {
+        if (!get(personId).details().equals(seen)) {
+            throw Refusal.conflict("Somebody else changed these details meanwhile. What you typed is still here; "
+                    + "close and open them again to see theirs.");
+        }
+        change(personId, details);
+    }
+
+    /**
      * Changes what does not depend on a date.
      *
      * @throws Refusal if the code or clock code is taken

@@ -22,4 +22,11 @@ public record PersonDetails(
                 String name,
         @Nullable @Email(message = "this is no e-mail address") @Size(max = 160) String email,
         @NotNull(message = "please say from when service counts") LocalDate serviceFrom,
-        @Nullable @Pattern(regexp = "\\d{4,12}", message = "a clock code has 4 to 12 digits") String clockCode) {}
+        @Nullable @Pattern(regexp = "\\d{4,12}", message = "a clock code has 4 to 12 digits") String clockCode) {
+
+    /** Spaces around a code or a name are nobody's intention. */
+    public PersonDetails {
+        code = code == null ? null : code.strip();
+        name = name == null ? null : name.strip();
+    }
+}

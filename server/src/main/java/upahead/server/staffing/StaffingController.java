@@ -67,6 +67,9 @@ class StaffingController {
             @NotBlank(message = "please say why") @Size(max = 200, message = "the reason has at most 200 characters")
                     String reason) {}
 
+    /** Other details, and those that the change was made on. */
+    record DetailsChange(@NotNull PersonDetails seen, @NotNull @Valid PersonDetails details) {}
+
     /** The last day of employment, null to take it back. */
     record LastDayForm(@Nullable LocalDate lastDay) {}
 
@@ -89,8 +92,8 @@ class StaffingController {
     }
 
     @PutMapping("/{personId}/details")
-    Person change(@PathVariable long personId, @Valid @RequestBody PersonDetails details) {
-        people.change(personId, details);
+    Person change(@PathVariable long personId, @Valid @RequestBody DetailsChange change) {
+        people.change(personId, change.seen(), change.details());
         return people.get(personId);
     }
 

@@ -149,6 +149,26 @@ class StaffingOverHttpTest {
     }
 
     @Test
+    void ofTwoWhoChangeDetailsTheSecondIsTold() throws Exception {
+        String seen =
+                """
+                {"code": "B127", "name": "Kerensa Saltonstall", "email": "kerensa@brindlemoor.example",
+                 "serviceFrom": "2021-06-07", "clockCode": null}
+                """;
+        String first = seen.replace("null", "\"4712\"");
+        String second = seen.replace("Saltonstall", "Saltonstall-Wren");
+        send(put("/api/people/27/details"), "{\"seen\": " + seen + ", \"details\": " + first + "}")
+                .andExpect(status().isOk())
+                .andExpect(jsonPath("$.clockCode").value("4712"));
+        send(put("/api/people/27/details"), "{\"seen\": " + seen + ", \"details\": " + second + "}")
+                .andExpect(status().isConflict())
+                .andExpect(jsonPath("$.detail", Matchers.startsWith("Somebody else changed these details meanwhile.")));
+        as(get("/api/people/27")).andExpect(jsonPath("$.name").value("Kerensa Saltonstall"));
+        send(put("/api/people/27/details"), "{\"seen\": " + first + ", \"details\": " + second + "}")
+                .andExpect(jsonPath("$.name").value("Kerensa Saltonstall-Wren"));
+    }
+
+    @Test
     void approversInACircleAreNamed() throws Exception {
         send(
                         post("/api/people/4/moves"),
