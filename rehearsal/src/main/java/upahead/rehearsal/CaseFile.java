@@ -1,10 +1,6 @@
 package upahead.rehearsal;
 
-import com.fasterxml.jackson.core.JsonParser;
-import com.fasterxml.jackson.core.JsonProcessingException;
-import com.fasterxml.jackson.databind.DeserializationFeature;
 import com.fasterxml.jackson.databind.JsonNode;
-import com.fasterxml.jackson.databind.ObjectMapper;
 import java.io.IOException;
 import java.nio.charset.CharacterCodingException;
 import java.nio.file.Files;
@@ -36,29 +32,18 @@ record CaseFile(String name, Account account, List<LocalDate> ask, List<Expected
     /** Figures expected on a date. */
     record Expected(LocalDate asOf, Map<String, Amount> figures) {}
 
-    private static final ObjectMapper JSON = new ObjectMapper()
-            .enable(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
-            .enable(DeserializationFeature.FAIL_ON_TRAILING_TOKENS)
-            .enable(JsonParser.Feature.STRICT_DUPLICATE_DETECTION);
-
     /**
      * @throws InvalidCase if the file cannot be read or says something that is not allowed
      */
     static CaseFile read(Path file) {
         try {
-            return Fields.read("", JSON.readTree(Files.readString(file)), CaseFile::read);
-        } catch (JsonProcessingException malformed) {
-            String at = malformed.getLocation() == null
-                    ? ""
-                    : "line " + malformed.getLocation().getLineNr() + ", column "
-                            + malformed.getLocation().getColumnNr();
-            throw new InvalidCase(at, malformed.getOriginalMessage());
+            return Fields.read("", JsonText.read(Files.readString(file)), CaseFile::read);
         } catch (NoSuchFileException missing) {
             throw new InvalidCase("", "there is no such file");
         } catch (CharacterCodingException notText) {
             throw new InvalidCase("", "is not a text in UTF-8");
         } catch (IOException unreadable) {
-            throw new InvalidCase("", "cannot be read: " + unreadable.getMessage());
+            throw new InvalidCase("", Files.isDirectory(file) ? "is a folder" : "cannot be read");
         }
     }
 

@@ -25,10 +25,13 @@ final class FactsReader {
 
     private static final String SCHEDULED = "scheduled";
 
+    /** Days worked as scheduled, and the kind of these hours. */
+    private record Scheduled(DateSpan days, String kind) {}
+
     private final WorkingDays workingDays;
     private final Unit unit;
     private final List<Work> work = new ArrayList<>();
-    private final List<DateSpan> scheduledWork = new ArrayList<>();
+    private final List<Scheduled> scheduledWork = new ArrayList<>();
     private final List<Taken> taken = new ArrayList<>();
     private final List<Adjustment> adjustments = new ArrayList<>();
     private final List<OpeningBalance> openings = new ArrayList<>();
@@ -56,11 +59,15 @@ final class FactsReader {
     private Facts facts() {
         Map<LocalDate, Amount> leaveHours = new HashMap<>();
         taken.forEach(leave -> leaveHours.merge(leave.on(), hours(leave), Amount::plus));
-        scheduledWork.forEach(span -> work.addAll(workingDays.scheduledWork(span, leaveHours)));
+        for (Scheduled scheduled : scheduledWork) {
+            workingDays
+                    .scheduledWork(scheduled.days(), leaveHours)
+                    .forEach(each -> work.add(new Work(each.on(), scheduled.kind(), each.hours())));
+        }
         List<Work> paidLeave = leaveHours.entrySet().stream()
                 .map(entry -> new Work(entry.getKey(), "leave", entry.getValue()))
                 .toList();
-        return new Facts(new WorkLog(work), new WorkLog(paidLeave), taken, adjustments, openings);
+        return new Facts(new WorkLog(work), new WorkLog(paidLeave), WorkLog.EMPTY, taken, adjustments, openings);
     }
 
     private Amount hours(Taken leave) {
@@ -93,12 +100,9 @@ final class FactsReader {
         if (isScheduled(fields, "work")) {
             DateSpan span = span(fields);
             claim(fields, span, scheduledWorkDays, "work");
-            scheduledWork.add(span);
+            scheduledWork.add(new Scheduled(span, kind(fields)));
         } else {
-            work.add(new Work(
-                    fields.requiredDate("on"),
-                    fields.text("kind").orElse(Work.REGULAR),
-                    fields.requiredAmount("work")));
+            work.add(new Work(fields.requiredDate("on"), kind(fields), fields.requiredAmount("work")));
         }
     }
 
@@ -115,11 +119,18 @@ final class FactsReader {
         }
     }
 
+    private static String kind(Fields fields) {
+        return fields.text("kind").orElse(Work.REGULAR);
+    }
+
     private static boolean isScheduled(Fields fields, String key) {
         return SCHEDULED.equals(fields.requiredNode(key).textValue());
     }
 
     private static DateSpan span(Fields fields) {
+        if (fields.has("on") == fields.has("from")) {
+            throw new InvalidCase(fields.path(), "needs either on, or from and to");
+        }
         if (fields.has("on")) {
             LocalDate on = fields.requiredDate("on");
             return new DateSpan(on, on);
@@ -139,9 +150,9 @@ final class FactsReader {
         return new OpeningBalance(
                 fields.requiredDate("on"),
                 fields.requiredAmount("opening"),
-                fields.amountOr("earnedThisYear", Amount.ZERO),
-                fields.amountOr("usedThisYear", Amount.ZERO),
+                fields.counter("earnedThisYear"),
+                fields.counter("usedThisYear"),
                 fields.list("lots", lot -> new OpeningLot(lot.requiredAmount("amount"), lot.date("lastUsable"))),
-                fields.amountOr("hoursTowardNextStep", Amount.ZERO));
+                fields.counter("hoursTowardNextStep"));
     }
 }

@@ -1,7 +1,6 @@
 package upahead.rehearsal;
 
 import com.fasterxml.jackson.databind.JsonNode;
-import java.math.BigDecimal;
 import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.time.MonthDay;
@@ -19,7 +18,7 @@ import upahead.core.quantity.Amount;
 final class Fields {
 
     private static final int LAST_YEAR = 9999;
-    private static final int LARGEST_EXPONENT = 30;
+    private static final int MOST_SHOWN = 40;
 
     private final String path;
     private final JsonNode object;
@@ -118,6 +117,15 @@ final class Fields {
         return amount(path(key), requiredNode(key));
     }
 
+    /** An amount of at least 0, which is 0 where it is left out. */
+    Amount counter(String key) {
+        Amount counter = amountOr(key, Amount.ZERO);
+        if (counter.isNegative()) {
+            throw new InvalidCase(path(key), "must be at least 0, not " + counter);
+        }
+        return counter;
+    }
+
     Amount amountOr(String key, Amount otherwise) {
         return amount(key).orElse(otherwise);
     }
@@ -148,7 +156,7 @@ final class Fields {
             try {
                 return MonthDay.parse("--" + text);
             } catch (DateTimeException notADay) {
-                throw new InvalidCase(path(key), "must be a month and day such as 03-31, not " + text);
+                throw new InvalidCase(path(key), "must be a month and day such as 03-31, not " + shown(text));
             }
         });
     }
@@ -161,7 +169,7 @@ final class Fields {
                     return choice;
                 }
             }
-            throw new InvalidCase(path(key), "must be one of " + allOf(choices) + ", not " + text);
+            throw new InvalidCase(path(key), "must be one of " + allOf(choices) + ", not " + shown(text));
         });
     }
 
@@ -204,6 +212,9 @@ final class Fields {
         if (!value.isTextual()) {
             throw new InvalidCase(path, "must be a text");
         }
+        if (value.textValue().isBlank()) {
+            throw new InvalidCase(path, "must not be empty");
+        }
         return value.textValue();
     }
 
@@ -212,26 +223,21 @@ final class Fields {
         try {
             LocalDate date = LocalDate.parse(text);
             if (date.getYear() < 1 || date.getYear() > LAST_YEAR) {
-                throw new InvalidCase(path, "must be a date from 0001-01-01 to " + LAST_YEAR + "-12-31, not " + text);
+                throw new InvalidCase(
+                        path, "must be a date from 0001-01-01 to " + LAST_YEAR + "-12-31, not " + shown(text));
             }
             return date;
         } catch (DateTimeException notADate) {
-            throw new InvalidCase(path, "must be a date such as 2027-01-31, not " + text);
+            throw new InvalidCase(path, "must be a date such as 2027-01-31, not " + shown(text));
         }
     }
 
     static Amount amount(String path, JsonNode value) {
-        if (!value.isNumber() && !value.isTextual()) {
-            throw new InvalidCase(path, "must be a number");
-        }
-        try {
-            BigDecimal number = value.isNumber() ? value.decimalValue() : new BigDecimal(value.textValue());
-            if (Math.abs((long) number.scale()) > LARGEST_EXPONENT || number.precision() > LARGEST_EXPONENT) {
-                throw new InvalidCase(path, "is a number of more than " + LARGEST_EXPONENT + " digits");
-            }
-            return new Amount(number);
-        } catch (NumberFormatException notANumber) {
-            throw new InvalidCase(path, "must be a number, not " + value.asText());
-        }
+        return Decimals.read(path, value);
+    }
+
+    /** A text of a message, which need not be shown whole. */
+    static String shown(String text) {
+        return text.length() <= MOST_SHOWN ? text : text.substring(0, MOST_SHOWN) + "...";
     }
 }

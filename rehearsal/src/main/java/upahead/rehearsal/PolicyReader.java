@@ -12,6 +12,7 @@ import upahead.core.earning.EarningMethod;
 import upahead.core.earning.NoEarning;
 import upahead.core.earning.PerHoursWorked;
 import upahead.core.earning.PerPeriod;
+import upahead.core.earning.Scaling;
 import upahead.core.earning.Upfront;
 import upahead.core.policy.Leftover;
 import upahead.core.policy.Limits;
@@ -66,14 +67,13 @@ final class PolicyReader {
 
     private static Version version(Fields fields, boolean dated) {
         Unit unit = fields.choice("unit", Unit.class).orElseThrow(() -> fields.invalid("unit", "is required"));
-        LocalDate from =
-                dated ? fields.requiredDate("from") : fields.date("from").orElse(ALWAYS);
+        LocalDate from = dated ? fields.requiredDate("from") : ALWAYS;
         Rounding rounding = fields.object("rounding", PolicyReader::rounding).orElse(Rounding.STANDARD);
         Terms terms = new Terms(
                 fields.object("earning", PolicyReader::earning)
                         .orElseThrow(() -> fields.invalid("earning", "is required")),
                 fields.list("tenure", PolicyReader::band),
-                fields.flag("scaleByFte"),
+                scaling(fields),
                 fields.object("waitToEarn", PolicyReader::wait).orElse(Wait.NONE),
                 fields.object("waitToUse", PolicyReader::wait).orElse(Wait.NONE),
                 fields.object("limits", PolicyReader::limits).orElse(Limits.NONE),
@@ -141,6 +141,15 @@ final class PolicyReader {
         fields.nodes("counts")
                 .forEach(kind -> kinds.add(Fields.text(fields.path("counts") + "[" + kinds.size() + "]", kind)));
         return kinds;
+    }
+
+    private static Scaling scaling(Fields fields) {
+        boolean byFte = fields.flag("scaleByFte");
+        Optional<Integer> daysOfWeek = fields.whole("scaleByDaysOfWeek");
+        if (byFte && daysOfWeek.isPresent()) {
+            throw new InvalidCase(fields.path(), "is scaled either by FTE or by days of the week, not by both");
+        }
+        return daysOfWeek.<Scaling>map(Scaling.ByDaysOfWeek::new).orElse(byFte ? Scaling.BY_FTE : Scaling.NONE);
     }
 
     private static TenureBand band(Fields fields) {

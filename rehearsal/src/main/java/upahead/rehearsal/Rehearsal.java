@@ -44,7 +44,6 @@ public final class Rehearsal {
         PrintStream out = new PrintStream(System.out, false, StandardCharsets.UTF_8);
         PrintStream err = new PrintStream(System.err, true, StandardCharsets.UTF_8);
         int status = run(Arrays.asList(arguments), out, err);
-        out.flush();
         System.exit(status);
     }
 
@@ -52,7 +51,7 @@ public final class Rehearsal {
      * Runs case files one after the other.
      *
      * @param arguments file names and perhaps {@code --ledger}
-     * @return 0 when all is as expected, 1 when a figure differs, 2 when a file is not valid
+     * @return 0 when all is as expected, 1 when a figure differs, 2 when a file is not valid or the output cannot be written
      */
     static int run(List<String> arguments, PrintStream out, PrintStream err) {
         List<String> files = new ArrayList<>(arguments);
@@ -63,14 +62,21 @@ public final class Rehearsal {
         }
         Rehearsal rehearsal = new Rehearsal(out, err, withLedger);
         files.forEach(rehearsal::runFile);
+        if (out.checkError()) {
+            err.println("the output could not be written");
+            return INVALID;
+        }
         return rehearsal.status;
     }
 
     private void runFile(String file) {
         try {
             rehearse(file, CaseFile.read(Path.of(file)));
-        } catch (InvalidCase | UncheckedIOException | InvalidPathException invalid) {
+        } catch (InvalidCase invalid) {
             err.println(file + ": " + invalid.getMessage());
+            status = INVALID;
+        } catch (InvalidPathException noPath) {
+            err.println(file + ": is not the name of a file");
             status = INVALID;
         } catch (DateTimeException | ArithmeticException | IllegalArgumentException beyond) {
             err.println(file + ": a date or number is too large to be reckoned with: " + beyond.getMessage());

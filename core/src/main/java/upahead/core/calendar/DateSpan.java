@@ -32,6 +32,15 @@ public record DateSpan(LocalDate first, LocalDate last) {
         return last.isBefore(first) ? Optional.empty() : Optional.of(new DateSpan(first, last));
     }
 
+    /** How many days some spans have together, none of them overlapping another. */
+    public static long days(List<DateSpan> spans) {
+        long days = 0;
+        for (DateSpan span : spans) {
+            days += span.days();
+        }
+        return days;
+    }
+
     public boolean contains(LocalDate day) {
         return !day.isBefore(first) && !day.isAfter(last);
     }

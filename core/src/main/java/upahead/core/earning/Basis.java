@@ -12,11 +12,11 @@ public sealed interface Basis {
      *
      * @param year the benefit year it is for
      * @param amount the policy's figure, tenure minded
-     * @param fte the full-time equivalent it was scaled by, 1 where it was not
+     * @param scale what it was scaled by
      * @param portion how much of the year's grant is due: 1, or less in a partial first year
      * @param counted the unit in which the portion was counted
      */
-    record Grant(DateSpan year, Amount amount, Amount fte, Portion portion, Counted counted) implements Basis {
+    record Grant(DateSpan year, Amount amount, Scale scale, Portion portion, Counted counted) implements Basis {
         /** Whether it is the grant on entering in the middle of a benefit year. */
         public boolean isFirst() {
             return counted != Counted.WHOLE_YEAR;
@@ -30,6 +30,14 @@ public sealed interface Basis {
         DAYS,
         MONTHS
     }
+
+    /**
+     * What an amount was multiplied by for somebody who works less than others, or more.
+     *
+     * @param factor at least 0, 1 where the policy does not scale
+     * @param by how it came about
+     */
+    record Scale(Fraction factor, Scaling by) {}
 
     /**
      * A part of a whole, as counted.
@@ -58,10 +66,10 @@ public sealed interface Basis {
      * @param period the days it is for
      * @param amount the policy's figure, tenure minded: for the period, or for the year when {@code periods} is above 1
      * @param periods by how many it was divided, 1 where the figure is that of a period
-     * @param fte the full-time equivalent, averaged over the days covered, 1 where the policy does not scale
+     * @param scale what it was scaled by, averaged over the days covered
      * @param portion the part of the period that brings a share
      */
-    record PeriodShare(DateSpan period, Amount amount, int periods, Fraction fte, Portion portion) implements Basis {}
+    record PeriodShare(DateSpan period, Amount amount, int periods, Scale scale, Portion portion) implements Basis {}
 
     /**
      * Hours worked.

@@ -5,7 +5,6 @@ import java.util.List;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.PayCalendar;
 import upahead.core.quantity.Amount;
-import upahead.core.quantity.Fraction;
 
 /** What an earning method may know of one person under one policy version. */
 public interface EarningContext {
@@ -32,11 +31,20 @@ public interface EarningContext {
     /** The figure that counts on a day: that of the tenure band reached, else the given one. */
     Amount figureOn(LocalDate day, Amount basic);
 
-    /** The full-time equivalent that scales what is earned on a day; 1 where the policy does not scale. */
-    Amount fteOn(LocalDate day);
+    /** What scales the amount of a grant on a day. */
+    Basis.Scale scaleOn(LocalDate day);
 
-    /** That full-time equivalent averaged over the days of some stretches, of which there is at least one. */
-    Fraction averageFte(List<DateSpan> stretches);
+    /** What scales a share, averaged over the days of some stretches, of which there is at least one. */
+    Basis.Scale averageScale(List<DateSpan> stretches);
+
+    /**
+     * The days in whose periods of earning nothing else holds: from the version on that brought these periods up to the
+     * day before one that brings others. A period that reaches beyond them brings the part that lies within.
+     */
+    DateSpan samePeriods();
+
+    /** The last day for which a share was posted already by earlier versions; {@link LocalDate#MIN} where none was. */
+    LocalDate paidThrough();
 
     /**
      * The hours within some days that count towards earning: work of the counted kinds and, where the method says so,

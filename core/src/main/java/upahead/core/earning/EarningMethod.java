@@ -20,11 +20,14 @@ public sealed interface EarningMethod permits Upfront, PerPeriod, PerHoursWorked
         return getClass();
     }
 
+    /**
+     * What of a method decides which periods it posts for, and when. Where it changes inside a period, each side brings
+     * its part of it.
+     */
+    default Object periods() {
+        return rhythm();
+    }
+
     /** The same method with another figure, as for somebody with an exception. */
     EarningMethod withFigure(Amount figure);
-
-    /** Whether a person's full-time equivalent can scale what this method earns. */
-    default boolean isScalable() {
-        return true;
-    }
 }

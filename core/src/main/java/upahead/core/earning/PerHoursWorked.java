@@ -53,11 +53,6 @@ public record PerHoursWorked(
     }
 
     @Override
-    public boolean isScalable() {
-        return false;
-    }
-
-    @Override
     public Object rhythm() {
         return List.of(getClass(), posts);
     }
@@ -117,17 +112,18 @@ public record PerHoursWorked(
         }
 
         @Override
-        public Share share(Amount before) {
+        public Share share(CountedHours before) {
             Fraction steps = method.wholeStepsOnly
-                    ? wholeSteps(before.plus(hours)).minus(wholeSteps(before))
+                    ? Fraction.of(before.stepsWith(hours, method.forEvery), BigInteger.ONE)
                     : Fraction.of(hours).dividedBy(Fraction.of(method.forEvery));
-            Basis basis = new Basis.HoursWorked(days, hours, before, earn, method.forEvery, method.wholeStepsOnly);
+            Basis basis = new Basis.HoursWorked(
+                    days, hours, counted(before).total().minus(hours), earn, method.forEvery, method.wholeStepsOnly);
             return new Share(Fraction.of(earn).times(steps), basis);
         }
 
-        private Fraction wholeSteps(Amount total) {
-            return Fraction.of(
-                    Fraction.of(total).dividedBy(Fraction.of(method.forEvery)).floor(), BigInteger.ONE);
+        @Override
+        public CountedHours counted(CountedHours before) {
+            return method.wholeStepsOnly ? before.plus(hours, method.forEvery) : before.plus(hours);
         }
     }
 }

@@ -81,6 +81,11 @@ public record PerPeriod(Every every, Rate rate, Posts posts, Months months, Part
     }
 
     @Override
+    public Object periods() {
+        return every == Every.MONTH ? List.of(rhythm(), months) : rhythm();
+    }
+
+    @Override
     public EarningMethod withFigure(Amount figure) {
         return new PerPeriod(every, new Rate(figure, rate.perYear()), posts, months, partial);
     }
@@ -129,27 +134,58 @@ public record PerPeriod(Every every, Rate rate, Posts posts, Months months, Part
 
     private Optional<Posting> posting(EarningContext context, DateSpan period, Map<DateSpan, Integer> periodsByYear) {
         boolean atStart = posts == Posts.START && every != Every.DAY;
+        DateSpan same = context.samePeriods();
         LocalDate on = atStart
-                ? DateSpan.later(period.first(), context.earningBegins())
-                : DateSpan.earlier(period.last(), context.earningEnds());
+                ? DateSpan.later(DateSpan.later(period.first(), same.first()), context.earningBegins())
+                : DateSpan.earlier(DateSpan.earlier(period.last(), same.last()), context.earningEnds());
         if (!context.days().contains(on) || on.isBefore(context.earningBegins()) || on.isAfter(context.earningEnds())) {
             return Optional.empty();
         }
-        List<DateSpan> covered = covered(context, period);
-        long days = days(covered);
-        if (days == 0 || (partial == Partial.NONE && days < period.days())) {
+        Optional<DateSpan> due = due(context, period, atStart);
+        if (due.isEmpty()) {
             return Optional.empty();
         }
-        Portion portion = partial == Partial.BY_DAYS ? new Portion(days, period.days()) : Portion.ALL;
+        List<DateSpan> covered = covered(context, due.get());
+        Portion portion = portion(context, period, due.get(), covered);
+        if (covered.isEmpty() || portion.part() == 0) {
+            return Optional.empty();
+        }
         int periods = rate.perYear()
                 ? periodsByYear.computeIfAbsent(context.benefitYearOf(on), year -> periodsIn(context, year))
                 : 1;
         Amount figure = context.figureOn(on, rate.amount());
-        Fraction fte = context.averageFte(covered);
-        Fraction exact =
-                Fraction.of(figure).times(Fraction.of(1, periods)).times(fte).times(portion.asFraction());
-        Basis basis = new Basis.PeriodShare(period, figure, periods, fte, portion);
+        Basis.Scale scale = context.averageScale(covered);
+        Fraction exact = Fraction.of(figure)
+                .times(Fraction.of(1, periods))
+                .times(scale.factor())
+                .times(portion.asFraction());
+        Basis basis = new Basis.PeriodShare(period, figure, periods, scale, portion);
         return Optional.of(new Posting.Settled(on, atStart, new Share(exact, basis)));
+    }
+
+    /**
+     * The days of a period that this rhythm pays for: not those under a version with other periods, and none twice. What
+     * posts at the start pays for the whole of its period, also for days under a later version.
+     */
+    private static Optional<DateSpan> due(EarningContext context, DateSpan period, boolean atStart) {
+        DateSpan same = context.samePeriods();
+        LocalDate first = DateSpan.later(period.first(), same.first());
+        if (!context.paidThrough().isBefore(first)) {
+            first = context.paidThrough().plusDays(1);
+        }
+        return DateSpan.between(first, atStart ? period.last() : DateSpan.earlier(period.last(), same.last()));
+    }
+
+    /** {@link #partial} decides about the whole period; of what it leaves, the days that are due bring their part. */
+    private Portion portion(EarningContext context, DateSpan period, DateSpan due, List<DateSpan> covered) {
+        return switch (partial) {
+            case FULL -> new Portion(due.days(), period.days());
+            case BY_DAYS -> new Portion(DateSpan.days(covered), period.days());
+            case NONE ->
+                DateSpan.days(covered(context, period)) < period.days()
+                        ? new Portion(0, period.days())
+                        : new Portion(due.days(), period.days());
+        };
     }
 
     /** How many of the calendar's own posting dates lie in a benefit year, whoever is employed. */
@@ -173,18 +209,10 @@ public record PerPeriod(Every every, Rate rate, Posts posts, Months months, Part
         return count;
     }
 
-    /** The stretches of a period on which the employee earns by time. */
+    /** The stretches of some days on which the employee earns by time. */
     private static List<DateSpan> covered(EarningContext context, DateSpan period) {
         LocalDate first = DateSpan.later(period.first(), context.earningBegins());
         LocalDate last = DateSpan.earlier(period.last(), context.earningEnds());
         return last.isBefore(first) ? List.of() : context.withoutPauses(new DateSpan(first, last));
-    }
-
-    private static long days(List<DateSpan> stretches) {
-        long days = 0;
-        for (DateSpan stretch : stretches) {
-            days += stretch.days();
-        }
-        return days;
     }
 }

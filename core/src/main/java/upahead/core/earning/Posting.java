@@ -1,7 +1,6 @@
 package upahead.core.earning;
 
 import java.time.LocalDate;
-import upahead.core.quantity.Amount;
 
 /** Something earned that becomes due on a day. */
 public interface Posting {
@@ -11,22 +10,18 @@ public interface Posting {
     /** Whether it posts before the day's adjustments and leave rather than after them. */
     boolean atStartOfDay();
 
-    /** The counted hours it brings; zero for all methods that do not go by hours. */
-    default Amount hours() {
-        return Amount.ZERO;
-    }
+    /** What it offers, unrounded and unlimited, after the hours of earlier postings. */
+    Share share(CountedHours before);
 
-    /**
-     * What it offers, unrounded and unlimited.
-     *
-     * @param hoursBefore all counted hours of earlier postings
-     */
-    Share share(Amount hoursBefore);
+    /** The hours counted with those of this posting; the same as before for all methods that do not go by hours. */
+    default CountedHours counted(CountedHours before) {
+        return before;
+    }
 
     /** A posting whose share does not depend on earlier ones. */
     record Settled(LocalDate on, boolean atStartOfDay, Share share) implements Posting {
         @Override
-        public Share share(Amount hoursBefore) {
+        public Share share(CountedHours before) {
             return share;
         }
     }

@@ -66,9 +66,9 @@ public record Upfront(Amount amount, FirstYear firstYear) implements EarningMeth
 
     private Posting grant(EarningContext context, LocalDate on, DateSpan year, Portion portion, Counted counted) {
         Amount figure = context.figureOn(on, amount);
-        Amount fte = context.fteOn(on);
-        Fraction exact = Fraction.of(figure).times(Fraction.of(fte)).times(portion.asFraction());
-        return new Posting.Settled(on, true, new Share(exact, new Basis.Grant(year, figure, fte, portion, counted)));
+        Basis.Scale scale = context.scaleOn(on);
+        Fraction exact = Fraction.of(figure).times(scale.factor()).times(portion.asFraction());
+        return new Posting.Settled(on, true, new Share(exact, new Basis.Grant(year, figure, scale, portion, counted)));
     }
 
     private Portion portionOfFirst(DateSpan year, LocalDate begins) {

@@ -23,17 +23,8 @@ public record Facts(
         List<Adjustment> adjustments,
         List<OpeningBalance> openings) {
 
-    public static final Facts NONE = new Facts(WorkLog.EMPTY, WorkLog.EMPTY, List.of(), List.of(), List.of());
-
-    /** Without paid hours awarded for extra days. */
-    public Facts(
-            WorkLog work,
-            WorkLog paidLeave,
-            List<Taken> taken,
-            List<Adjustment> adjustments,
-            List<OpeningBalance> openings) {
-        this(work, paidLeave, WorkLog.EMPTY, taken, adjustments, openings);
-    }
+    public static final Facts NONE =
+            new Facts(WorkLog.EMPTY, WorkLog.EMPTY, WorkLog.EMPTY, List.of(), List.of(), List.of());
 
     /**
      * @throws IllegalArgumentException if two opening balances have the same date
@@ -45,8 +36,8 @@ public record Facts(
         adjustments = adjustments.stream()
                 .sorted(Comparator.comparing(Adjustment::on)
                         .thenComparing(adjustment -> adjustment.amount().isNegative())
-                        .thenComparing(Adjustment::reason)
-                        .thenComparing(Adjustment::amount))
+                        .thenComparing(adjustment -> adjustment.amount().abs(), Comparator.reverseOrder())
+                        .thenComparing(Adjustment::reason))
                 .toList();
         openings = openings.stream()
                 .sorted(Comparator.comparing(OpeningBalance::on))
@@ -54,6 +45,10 @@ public record Facts(
         if (openings.stream().map(OpeningBalance::on).distinct().count() < openings.size()) {
             throw new IllegalArgumentException("there are two opening balances on one date");
         }
+    }
+
+    public Facts withAdjustments(List<Adjustment> other) {
+        return new Facts(work, paidLeave, awardedHolidays, taken, other, openings);
     }
 
     public Facts withTaken(List<Taken> other) {

@@ -5,12 +5,12 @@ import java.util.List;
 import java.util.Optional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.PayCalendar;
+import upahead.core.earning.Basis;
 import upahead.core.earning.EarningContext;
 import upahead.core.earning.PerHoursWorked;
 import upahead.core.hours.WorkingDays;
 import upahead.core.policy.Terms;
 import upahead.core.quantity.Amount;
-import upahead.core.quantity.Fraction;
 
 /** An account as an earning method sees it, on days on which one version is in force. */
 final class AccountEarning implements EarningContext {
@@ -19,21 +19,36 @@ final class AccountEarning implements EarningContext {
     private final Terms terms;
     private final DateSpan days;
     private final LocalDate ledgerBegins;
+    private final LocalDate paidThrough;
+    private final DateSpan samePeriods;
     private final LocalDate earningBegins;
     private final LocalDate earningEnds;
 
-    AccountEarning(Account account, Terms terms, DateSpan days, LocalDate ledgerBegins) {
+    /**
+     * @param days on which the terms are in force
+     * @param ledgerBegins before which hours do not count
+     * @param paidThrough the last day for which earlier versions have posted a share, {@link LocalDate#MIN} for none
+     */
+    AccountEarning(Account account, Terms terms, DateSpan days, LocalDate ledgerBegins, LocalDate paidThrough) {
         this.account = account;
         this.terms = terms;
         this.days = days;
         this.ledgerBegins = ledgerBegins;
-        this.earningBegins =
-                DateSpan.later(account.enrolment().from(), terms.waitToEarn().endsAfter(hired()));
+        this.paidThrough = paidThrough;
+        this.samePeriods = account.policy().samePeriods(days.first(), account.employment());
+        this.earningBegins = begins(account, terms);
         LocalDate leaves = account.employment().leaves().orElse(LocalDate.MAX);
         this.earningEnds = account.enrolment()
                 .ends()
                 .map(end -> DateSpan.earlier(end.on(), leaves))
                 .orElse(leaves);
+    }
+
+    /** The first day on which earning is possible under some terms: the later of the enrolment and the end of the wait. */
+    static LocalDate begins(Account account, Terms terms) {
+        return DateSpan.later(
+                account.enrolment().from(),
+                terms.waitToEarn().endsAfter(account.employment().hired()));
     }
 
     @Override
@@ -79,13 +94,23 @@ final class AccountEarning implements EarningContext {
     }
 
     @Override
-    public Amount fteOn(LocalDate day) {
-        return terms.scaleByFte() ? account.employment().fteOn(day) : Amount.ONE;
+    public Basis.Scale scaleOn(LocalDate day) {
+        return new Basis.Scale(terms.scaling().on(account.employment(), day), terms.scaling());
     }
 
     @Override
-    public Fraction averageFte(List<DateSpan> stretches) {
-        return terms.scaleByFte() ? account.employment().averageFte(stretches) : Fraction.ONE;
+    public Basis.Scale averageScale(List<DateSpan> stretches) {
+        return new Basis.Scale(terms.scaling().average(account.employment(), stretches), terms.scaling());
+    }
+
+    @Override
+    public DateSpan samePeriods() {
+        return samePeriods;
+    }
+
+    @Override
+    public LocalDate paidThrough() {
+        return paidThrough;
     }
 
     @Override

@@ -149,14 +149,26 @@ final class Agenda {
 
     private void addPostings() {
         Set<DateSpan> granted = new HashSet<>();
+        LocalDate paidThrough = LocalDate.MIN;
         for (var version : account.policy().versions().within(span)) {
-            AccountEarning context = new AccountEarning(account, version.value(), version.days(), span.first());
-            version.value().earning().postings(context).forEach(posting -> {
+            AccountEarning context =
+                    new AccountEarning(account, version.value(), version.days(), span.first(), paidThrough);
+            for (Posting posting : version.value().earning().postings(context)) {
                 if (!isSecondGrant(posting, granted)) {
                     events.add(new Posts(posting));
+                    paidThrough = DateSpan.later(paidThrough, paidThrough(posting));
                 }
-            });
+            }
         }
+    }
+
+    /** Only a share that posts at the start of its period is paid ahead. */
+    private static LocalDate paidThrough(Posting posting) {
+        return posting.atStartOfDay()
+                        && posting instanceof Posting.Settled settled
+                        && settled.share().basis() instanceof Basis.PeriodShare share
+                ? share.period().last()
+                : LocalDate.MIN;
     }
 
     /** A longer wait in a later version can move the day on which earning begins; a year is granted once all the same. */

@@ -50,8 +50,7 @@ public final class Ahead {
 
     private void waits() {
         for (var version : account.policy().versions().within(days)) {
-            LocalDate earning =
-                    new AccountEarning(account, version.value(), version.days(), ledger.begins()).earningBegins();
+            LocalDate earning = AccountEarning.begins(account, version.value());
             if (isReached(earning, version.days())
                     && version.value().waitToEarn().count() > 0) {
                 found.add(new Upcoming.EarningBegins(earning));

@@ -5,6 +5,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import upahead.core.calendar.DateSpan;
+import upahead.core.earning.CountedHours;
+import upahead.core.earning.PerHoursWorked;
 import upahead.core.earning.Posting;
 import upahead.core.earning.Share;
 import upahead.core.facts.Adjustment;
@@ -31,7 +33,7 @@ public final class Derivation {
     private Fraction roundingTotal = Fraction.ZERO;
     private Rounding roundedWith;
     private Amount roundedTotal;
-    private Amount countedHours = Amount.ZERO;
+    private CountedHours counted = CountedHours.NONE;
 
     private Derivation(Account account) {
         this.account = account;
@@ -123,7 +125,7 @@ public final class Derivation {
 
     private void open(OpeningBalance opening) {
         earnedThisYear = opening.earnedThisYear();
-        countedHours = opening.hoursTowardNextStep();
+        counted = new CountedHours(opening.hoursTowardNextStep(), stepOn(opening.on()));
         if (opening.balance().isNegative()) {
             lots.take(opening.balance().negated());
         } else if (opening.lots().isEmpty()) {
@@ -134,10 +136,21 @@ public final class Derivation {
         add(opening.on(), LineKind.OPENING, opening.balance(), Amount.ZERO, new Reason.Opened(opening));
     }
 
+    private Optional<Amount> stepOn(LocalDate day) {
+        return account.policy()
+                .versions()
+                .on(day)
+                .map(Terms::earning)
+                .filter(PerHoursWorked.class::isInstance)
+                .map(PerHoursWorked.class::cast)
+                .filter(PerHoursWorked::wholeStepsOnly)
+                .map(PerHoursWorked::forEvery);
+    }
+
     private void post(Posting posting) {
         Terms terms = account.policy().versions().on(posting.on()).orElseThrow();
-        Share share = posting.share(countedHours);
-        countedHours = countedHours.plus(posting.hours());
+        Share share = posting.share(counted);
+        counted = posting.counted(counted);
         Rounding rounding = terms.rounding();
         if (!rounding.equals(roundedWith)) {
             roundedWith = rounding;
@@ -174,6 +187,9 @@ public final class Derivation {
     }
 
     private void adjust(Adjustment adjustment) {
+        if (adjustment.amount().isZero()) {
+            return;
+        }
         if (adjustment.amount().isNegative()) {
             lots.take(adjustment.amount().negated());
         } else {
@@ -184,6 +200,9 @@ public final class Derivation {
     }
 
     private void take(Taken taken) {
+        if (taken.amount().isZero()) {
+            return;
+        }
         lots.take(taken.amount());
         add(taken.on(), LineKind.TAKEN, taken.amount().negated(), Amount.ZERO, new Reason.LeaveTaken());
     }

@@ -12,6 +12,7 @@ import java.util.Optional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.earning.Basis;
 import upahead.core.earning.Basis.Counted;
+import upahead.core.earning.Scaling;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Fraction;
 
@@ -68,15 +69,15 @@ public final class PlainWords {
         if (basis instanceof Basis.PeriodShare share) {
             return "For " + span(share.period()) + ", " + share.amount()
                     + (share.periods() == 1 ? "" : " a year over " + share.periods() + " periods")
-                    + scaled(share.fte())
+                    + scaled(share.scale())
                     + (share.portion().isWhole()
                             ? ""
                             : ", for " + share.portion().part() + " of "
                                     + share.portion().whole() + " days");
         }
         Basis.Grant grant = (Basis.Grant) basis;
-        return "Granted for the benefit year " + span(grant.year()) + ", " + grant.amount()
-                + scaled(Fraction.of(grant.fte())) + portion(grant);
+        return "Granted for the benefit year " + span(grant.year()) + ", " + grant.amount() + scaled(grant.scale())
+                + portion(grant);
     }
 
     private static String portion(Basis.Grant grant) {
@@ -86,8 +87,14 @@ public final class PlainWords {
                 : "";
     }
 
-    private static String scaled(Fraction fte) {
-        return fte.equals(Fraction.ONE) ? "" : " at " + decimal(fte) + " FTE";
+    private static String scaled(Basis.Scale scale) {
+        if (scale.factor().equals(Fraction.ONE)) {
+            return "";
+        }
+        return scale.by() instanceof Scaling.ByDaysOfWeek week
+                ? " at " + decimal(scale.factor().times(Fraction.of(week.fullWeek(), 1))) + " of " + week.fullWeek()
+                        + " days a week"
+                : " at " + decimal(scale.factor()) + " FTE";
     }
 
     private static String room(LedgerLine line, Optional<Reason.Room> room) {

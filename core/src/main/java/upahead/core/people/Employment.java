@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.function.Function;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.Timeline;
 import upahead.core.quantity.Amount;
@@ -70,19 +71,30 @@ public record Employment(
 
     /** The full-time equivalent averaged over the days of some stretches, of which there is at least one. */
     public Fraction averageFte(List<DateSpan> stretches) {
-        long days = 0;
+        return average(fte, value -> value, Amount.ONE, stretches);
+    }
+
+    /**
+     * A figure averaged over the calendar days of some stretches.
+     *
+     * @param figures what changes on dates
+     * @param figure reads the figure of one entry
+     * @param before the figure of days before the first entry
+     * @param stretches at least one, none overlapping another
+     */
+    public static <T> Fraction average(
+            Timeline<T> figures, Function<T, Amount> figure, Amount before, List<DateSpan> stretches) {
         Amount sum = Amount.ZERO;
         for (DateSpan stretch : stretches) {
             long without = stretch.days();
-            days += without;
-            for (Timeline.Stretch<Amount> entry : fte.within(stretch)) {
+            for (Timeline.Stretch<T> entry : figures.within(stretch)) {
                 long length = entry.days().days();
-                sum = sum.plus(entry.value().times(Amount.of(length)));
+                sum = sum.plus(figure.apply(entry.value()).times(Amount.of(length)));
                 without -= length;
             }
-            sum = sum.plus(Amount.of(without));
+            sum = sum.plus(before.times(Amount.of(without)));
         }
-        return Fraction.of(sum).times(Fraction.of(1, days));
+        return Fraction.of(sum).times(Fraction.of(1, DateSpan.days(stretches)));
     }
 
     public Amount fteOn(LocalDate day) {

@@ -43,6 +43,11 @@ public final class WeeklySchedule {
         return hours.getOrDefault(day, Amount.ZERO);
     }
 
+    /** On how many weekdays there are hours, from 0 to 7. */
+    public int workingDays() {
+        return (int) hours.values().stream().filter(Amount::isPositive).count();
+    }
+
     public Amount total() {
         return Amount.sum(hours.values());
     }

@@ -62,7 +62,7 @@ public record OwnTerms(
         return new Terms(
                 figure.map(terms.earning()::withFigure).orElse(terms.earning()),
                 figure.isPresent() ? List.of() : terms.tenure(),
-                terms.scaleByFte(),
+                terms.scaling(),
                 waitToEarn.orElse(terms.waitToEarn()),
                 waitToUse.orElse(terms.waitToUse()),
                 new Limits(

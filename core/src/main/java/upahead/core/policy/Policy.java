@@ -6,8 +6,10 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import upahead.core.calendar.BenefitYear;
+import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.PayCalendar;
 import upahead.core.calendar.Timeline;
+import upahead.core.people.Employment;
 import upahead.core.quantity.Unit;
 
 /**
@@ -27,6 +29,28 @@ public record Policy(Unit unit, BenefitYear benefitYear, Timeline<Terms> version
     /** The rules for one person who has an exception. */
     public Policy with(OwnTerms exception) {
         return new Policy(unit, benefitYear, versions.changed(exception.from(), exception.to(), exception::applyTo));
+    }
+
+    /**
+     * The days around a day on which the periods of earning stay the same: from the version on that changed them on a
+     * day of employment, up to the day before the next that does (calculation contract, "Facts").
+     *
+     * @param day one on which a version is in force
+     * @return open ends are {@link LocalDate#MIN} and {@link LocalDate#MAX}
+     */
+    public DateSpan samePeriods(LocalDate day, Employment employment) {
+        LocalDate first = LocalDate.MIN;
+        Object before = null;
+        for (Timeline.Entry<Terms> version : versions.entries()) {
+            Object periods = version.value().earning().periods();
+            boolean changes = before != null && !before.equals(periods) && employment.isEmployedOn(version.from());
+            before = periods;
+            if (changes && version.from().isAfter(day)) {
+                return new DateSpan(first, version.from().minusDays(1));
+            }
+            first = changes ? version.from() : first;
+        }
+        return new DateSpan(first, LocalDate.MAX);
     }
 
     /**

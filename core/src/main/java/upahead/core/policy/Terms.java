@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import upahead.core.earning.EarningMethod;
+import upahead.core.earning.Scaling;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Rounding;
 
@@ -13,7 +14,7 @@ import upahead.core.quantity.Rounding;
  *
  * @param earning how time is earned
  * @param tenure bands of years of service; the largest {@code fromYears} reached counts
- * @param scaleByFte whether the earned amount goes by the full-time equivalent; limits and carryover never do
+ * @param scaling what the amount of a grant or share goes by; of no effect where hours or nothing is earned
  * @param waitToEarn from the hire date
  * @param waitToUse from the hire date
  * @param limits on holding, earning and using
@@ -25,7 +26,7 @@ import upahead.core.quantity.Rounding;
 public record Terms(
         EarningMethod earning,
         List<TenureBand> tenure,
-        boolean scaleByFte,
+        Scaling scaling,
         Wait waitToEarn,
         Wait waitToUse,
         Limits limits,
@@ -35,11 +36,11 @@ public record Terms(
         Rounding rounding) {
 
     /**
-     * @throws IllegalArgumentException if a band of years of service stands twice, or an earning method that goes by
-     *     hours worked would be scaled
+     * @throws IllegalArgumentException if a band of years of service stands twice
      */
     public Terms {
         Objects.requireNonNull(earning, "earning");
+        Objects.requireNonNull(scaling, "scaling");
         Objects.requireNonNull(waitToEarn, "waitToEarn");
         Objects.requireNonNull(waitToUse, "waitToUse");
         Objects.requireNonNull(limits, "limits");
@@ -52,9 +53,6 @@ public record Terms(
         if (tenure.stream().map(TenureBand::fromYears).distinct().count() < tenure.size()) {
             throw new IllegalArgumentException("two tenure bands begin with the same year of service");
         }
-        if (scaleByFte && !earning.isScalable()) {
-            throw new IllegalArgumentException("what is earned by hours worked is not scaled by FTE");
-        }
     }
 
     /** Terms that say only how time is earned. */
@@ -62,7 +60,7 @@ public record Terms(
         return new Terms(
                 earning,
                 List.of(),
-                false,
+                Scaling.NONE,
                 Wait.NONE,
                 Wait.NONE,
                 Limits.NONE,

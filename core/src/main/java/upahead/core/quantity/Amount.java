@@ -63,6 +63,11 @@ public record Amount(BigDecimal value) implements Comparable<Amount> {
         return new Amount(value.negate());
     }
 
+    /** The size, whatever the sign. */
+    public Amount abs() {
+        return isNegative() ? negated() : this;
+    }
+
     public Amount min(Amount other) {
         return compareTo(other) <= 0 ? this : other;
     }

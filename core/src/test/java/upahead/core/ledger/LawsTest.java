@@ -179,7 +179,8 @@ class LawsTest {
             taken.add(new Taken(day(random), quarter(random, 32)));
             adjustments.add(new Adjustment(day(random), quarter(random, 40).minus(Amount.of(5)), "reason " + i));
         }
-        return account.withFacts(new Facts(new WorkLog(work), WorkLog.EMPTY, taken, adjustments, List.of()));
+        return account.withFacts(
+                new Facts(new WorkLog(work), WorkLog.EMPTY, WorkLog.EMPTY, taken, adjustments, List.of()));
     }
 
     private static Facts shuffled(Facts facts, Random random) {
@@ -189,7 +190,8 @@ class LawsTest {
         Collections.shuffle(work, random);
         Collections.shuffle(taken, random);
         Collections.shuffle(adjustments, random);
-        return new Facts(new WorkLog(work), facts.paidLeave(), taken, adjustments, facts.openings());
+        return new Facts(
+                new WorkLog(work), facts.paidLeave(), facts.awardedHolidays(), taken, adjustments, facts.openings());
     }
 
     private static LocalDate day(Random random) {

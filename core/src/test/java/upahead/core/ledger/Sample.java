@@ -16,6 +16,7 @@ import upahead.core.earning.EarningMethod;
 import upahead.core.earning.NoEarning;
 import upahead.core.earning.PerHoursWorked;
 import upahead.core.earning.PerPeriod;
+import upahead.core.earning.Scaling;
 import upahead.core.earning.Upfront;
 import upahead.core.facts.Adjustment;
 import upahead.core.facts.Facts;
@@ -50,7 +51,7 @@ public final class Sample {
     private Enrolment enrolment = Enrolment.from(HIRED);
     private final Map<LocalDate, EarningMethod> methods = new TreeMap<>();
     private final List<TenureBand> tenure = new ArrayList<>();
-    private boolean scaleByFte;
+    private Scaling scaling = Scaling.NONE;
     private Wait waitToEarn = Wait.NONE;
     private Wait waitToUse = Wait.NONE;
     private Limits limits = Limits.NONE;
@@ -135,7 +136,7 @@ public final class Sample {
                 employment.fte().with(LocalDate.parse(from), Amount.of(value)),
                 employment.schedule(),
                 employment.pauses());
-        scaleByFte = true;
+        scaling = Scaling.BY_FTE;
         return this;
     }
 
@@ -275,14 +276,14 @@ public final class Sample {
                 policy,
                 payCalendar,
                 holidays,
-                new Facts(new WorkLog(work), new WorkLog(paidLeave), taken, adjustments, openings));
+                new Facts(new WorkLog(work), new WorkLog(paidLeave), WorkLog.EMPTY, taken, adjustments, openings));
     }
 
     private Terms terms(EarningMethod method) {
         return new Terms(
                 method,
                 tenure,
-                scaleByFte,
+                scaling,
                 waitToEarn,
                 waitToUse,
                 limits,

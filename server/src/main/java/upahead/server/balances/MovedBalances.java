@@ -73,12 +73,8 @@ final class MovedBalances {
                 to.person(),
                 to.policy(),
                 to.account()
-                        .withFacts(new Facts(
-                                facts.work(),
-                                facts.paidLeave(),
-                                facts.taken(),
-                                Stream.concat(facts.adjustments().stream(), Stream.of(arriving))
-                                        .toList(),
-                                facts.openings())));
+                        .withFacts(facts.withAdjustments(Stream.concat(
+                                        facts.adjustments().stream(), Stream.of(arriving))
+                                .toList())));
     }
 }
