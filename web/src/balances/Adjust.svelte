@@ -3,6 +3,7 @@
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { BalanceDetail } from '../api/types';
+  import { exactSum } from '../common/decimal';
   import { amount, unitName } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
@@ -18,7 +19,7 @@
 
   const typed = $derived(change.trim().replace('−', '-').replace(',', '.'));
   const isNumber = $derived(/^[+-]?\d+(\.\d+)?$/.test(typed));
-  const after = $derived(isNumber ? Number(detail.figures.balance) + Number(typed) : null);
+  const after = $derived(isNumber ? exactSum([detail.figures.balance, typed.replace('+', '')]) : null);
 
   async function adjust(event: SubmitEvent) {
     event.preventDefault();
@@ -67,7 +68,7 @@
     </label>
     {#if after !== null && on === detail.asOf}
       <p>
-        {amount(detail.figures.balance)} becomes <strong>{amount(String(after))}</strong>
+        {amount(detail.figures.balance)} becomes <strong>{amount(after)}</strong>
         {unitName(detail.figures.unit)}.
       </p>
     {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { isPositive } from '../common/decimal';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { AheadView, BalanceDetail, RunPosting } from '../api/types';
@@ -65,7 +66,7 @@
       {/if}
     </div>
     <dl class="flex flex-wrap gap-x-8 gap-y-2 text-right">
-      {#each [['Earned this year', figures.earned], ['Used', figures.used], ['Booked', figures.booked], ['Withheld', figures.withheld], ['Available', figures.available]] as [name, value] (name)}
+      {#each [['Earned this year', figures.earned], ['Used', figures.used], ['Booked', figures.booked], ['Withheld', figures.withheld], ['Can be asked', figures.askable]] as [name, value] (name)}
         <div>
           <dt class="quiet text-sm">{name}</dt>
           <dd class="text-lg"><Amount value={value!} /></dd>
@@ -171,7 +172,7 @@
             <td class="whitespace-nowrap">{kindName(line.kind)}</td>
             <td class="number">
               <Amount value={line.amount} change />
-              {#if Number(line.withheld) > 0}
+              {#if isPositive(line.withheld)}
                 <span class="block text-xs" title={line.withheld}
                   >{amount(line.withheld)} withheld</span
                 >

@@ -1,11 +1,17 @@
 <script lang="ts">
   import type { BalanceRow } from '../api/types';
   import Amount from '../common/Amount.svelte';
-  import { day, unitName } from '../common/format';
+  import { amount, day, unitName } from '../common/format';
   import { listKeys } from '../common/listkeys';
   import { asOf } from '../frame/asof.svelte';
 
   let { rows, withPerson }: { rows: BalanceRow[]; withPerson: boolean } = $props();
+
+  function availableWords(row: BalanceRow): string {
+    return row.askable === row.available
+      ? ''
+      : `${amount(row.available)} available on that day alone; leave approved for later needs the rest`;
+  }
 
   function remark(row: BalanceRow): string {
     if (row.useBegins !== null && row.useBegins > asOf.day) {
@@ -13,9 +19,7 @@
     }
     return row.nextLapse === null
       ? ''
-      : `${Number(row.nextLapse.amount)
-          .toFixed(2)
-          .replace(/\.?0+$/, '')} lapse on ${day(row.nextLapse.on)}`;
+      : `${amount(row.nextLapse.amount)} lapse on ${day(row.nextLapse.on)}`;
   }
 </script>
 
@@ -26,7 +30,7 @@
       <th>Policy</th><th>Unit</th>
       <th class="number">Earned</th><th class="number">Used</th><th class="number">Booked</th>
       <th class="number">Withheld</th><th class="number">Balance</th><th class="number"
-        >Available</th
+        >Can be asked</th
       >
       <th>Up ahead</th>
     </tr>
@@ -49,7 +53,7 @@
         <td class="number"><Amount value={row.booked} /></td>
         <td class="number"><Amount value={row.withheld} /></td>
         <td class="number font-semibold"><Amount value={row.balance} /></td>
-        <td class="number"><Amount value={row.available} /></td>
+        <td class="number" title={availableWords(row)}><Amount value={row.askable} /></td>
         <td class="quiet">{remark(row)}</td>
       </tr>
     {/each}

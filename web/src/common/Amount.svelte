@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { isNegative } from './decimal';
   import { amount, signed } from './format';
 
   let { value, change = false }: { value: string; change?: boolean } = $props();
@@ -6,7 +7,7 @@
 
 <span
   title={value}
-  class={Number(value) < 0 && !change
+  class={isNegative(value) && !change
     ? 'border-b-2 border-error font-semibold text-error'
     : undefined}>{change ? signed(value) : amount(value)}</span
 >

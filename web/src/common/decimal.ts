@@ -1,33 +1,45 @@
-/** Decimal texts added up without losing a digit, which numbers of the browser would. */
+import Big from 'big.js';
 
-interface Parts {
-  digits: bigint;
-  decimals: number;
-}
+/** Exact decimals as texts; numbers of the browser would lose digits and round some the wrong way. */
 
-function parts(text: string): Parts {
-  const [whole = '0', fraction = ''] = text.split('.');
-  return { digits: BigInt(whole + fraction), decimals: fraction.length };
-}
-
-function written({ digits, decimals }: Parts): string {
-  const minus = digits < 0n ? '-' : '';
-  const all = (digits < 0n ? -digits : digits).toString().padStart(decimals + 1, '0');
-  const whole = all.slice(0, all.length - decimals);
-  const fraction = all.slice(all.length - decimals).replace(/0+$/, '');
-  return fraction === '' ? `${whole === '0' ? '' : minus}${whole}` : `${minus}${whole}.${fraction}`;
-}
+const ROUND_HALF_UP: Big.RoundingMode = 1;
 
 export function exactSum(texts: string[]): string {
-  const all = texts.map(parts);
-  const decimals = Math.max(0, ...all.map((each) => each.decimals));
-  const digits = all.reduce(
-    (sum, each) => sum + each.digits * 10n ** BigInt(decimals - each.decimals),
-    0n,
-  );
-  return written({ digits, decimals });
+  return texts.reduce((sum, each) => sum.plus(each), new Big(0)).toFixed();
 }
 
 export function exactDifference(one: string, other: string): string {
-  return exactSum([one, other.startsWith('-') ? other.slice(1) : `-${other}`]);
+  return new Big(one).minus(other).toFixed();
+}
+
+/** Rounded half up, away from 0 for what is below it, as the server does. */
+export function rounded(exact: string, decimals: number): string {
+  const text = new Big(exact).round(decimals, ROUND_HALF_UP).toFixed();
+  return text === '-0' ? '0' : text;
+}
+
+/** -1, 0 or 1 */
+export function sign(exact: string): number {
+  return new Big(exact).cmp(0);
+}
+
+export function isPositive(exact: string): boolean {
+  return sign(exact) > 0;
+}
+
+export function isNegative(exact: string): boolean {
+  return sign(exact) < 0;
+}
+
+export function isZero(exact: string): boolean {
+  return sign(exact) === 0;
+}
+
+export function sameNumber(one: string, other: string): boolean {
+  return new Big(one).eq(other);
+}
+
+/** Whether a text is a decimal number such as 7.5 or -0.25. */
+export function isDecimal(text: string): boolean {
+  return /^-?\d+(\.\d+)?$/.test(text);
 }

@@ -1,24 +1,23 @@
 import type { LineKind, Unit } from '../api/types';
+import { isPositive, rounded } from './decimal';
 
 const MINUS = '−';
 const SHOWN_DECIMALS = 2;
 
 /** An amount as it is read: at most two decimals, a real minus. The exact figure belongs in a title beside it. */
 export function amount(exact: string): string {
-  const rounded = Number(exact)
-    .toFixed(SHOWN_DECIMALS)
-    .replace(/\.?0+$/, '');
-  return rounded === '-0' ? '0' : rounded.replace('-', MINUS);
+  return rounded(exact, SHOWN_DECIMALS).replace('-', MINUS);
 }
 
 /** An amount with its sign, as it changes a balance. */
 export function signed(exact: string): string {
-  return Number(exact) > 0 ? `+${amount(exact)}` : amount(exact);
+  return isPositive(exact) ? `+${amount(exact)}` : amount(exact);
 }
 
 export function withUnit(exact: string, unit: Unit): string {
   const name = unit === 'HOURS' ? 'hour' : 'day';
-  return `${amount(exact)} ${Number(exact) === 1 ? name : `${name}s`}`;
+  const shown = amount(exact);
+  return `${shown} ${shown === '1' ? name : `${name}s`}`;
 }
 
 /** 1 line, 3 lines */

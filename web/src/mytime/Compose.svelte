@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { isPositive, isZero, sameNumber } from '../common/decimal';
   import { answer, api, fileBody } from '../api/client';
   import { Problem } from '../api/problem';
   import type {
@@ -134,8 +135,8 @@
     marked = marked.flatMap((each) => {
       const whole = review!.days.find((one) => one.on === each.on)!;
       const part = affordable.get(each.on);
-      if (part === undefined) return Number(whole.amount) === 0 ? [each] : [];
-      if (Number(part) === Number(whole.amount)) return [each];
+      if (part === undefined) return isZero(whole.amount) ? [each] : [];
+      if (sameNumber(part, whole.amount)) return [each];
       const share = Number(part) / Number(whole.amount);
       return review!.unit === 'HOURS'
         ? [{ on: each.on, part: 'HOURS' as const, hours: part }]
@@ -162,7 +163,7 @@
     }
   }
 
-  const costly = $derived(review?.days.filter((each) => Number(each.amount) > 0) ?? []);
+  const costly = $derived(review?.days.filter((each) => isPositive(each.amount)) ?? []);
 </script>
 
 <section class="mt-7">
@@ -231,7 +232,7 @@
             Leaves {withUnit(review.leftAtYearEnd, review.unit)} on {longDay(review.yearEnds)},
             forecast
           </p>
-          {#if Number(review.waitingElsewhere) > 0}
+          {#if isPositive(review.waitingElsewhere)}
             <p class="quiet">
               Not counted: {withUnit(review.waitingElsewhere, review.unit)} in requests that still wait
             </p>
@@ -243,7 +244,7 @@
               {/each}
             </ul>
           {/if}
-          {#if review.affordable && Number(review.affordable.amount) > 0}
+          {#if review.affordable && isPositive(review.affordable.amount)}
             <p class="mt-2">
               At most {withUnit(review.affordable.amount, review.unit)} of it can be afforded.
               <button class="underline" data-affordable onclick={askForLess}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { isPositive } from '../common/decimal';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { AheadView, BalanceRow, RequestSummary } from '../api/types';
@@ -80,7 +81,7 @@
     if (row.nextLapse !== null) {
       return `${amount(row.nextLapse.amount)} lapse on ${day(row.nextLapse.on)}`;
     }
-    return Number(row.booked) > 0 ? `${amount(row.booked)} booked later this year` : '';
+    return isPositive(row.booked) ? `${amount(row.booked)} booked later this year` : '';
   }
 </script>
 
@@ -126,9 +127,10 @@
           {amount(row.balance)}
           <span class="text-base font-normal">{unitName(row.unit)}</span>
         </p>
-        <p class="quiet text-sm">
-          {row.available === row.balance ? 'all of it usable' : `${amount(row.available)} usable`} that
-          day
+        <p class="quiet text-sm" title={`${row.available} available on that day alone`}>
+          {row.askable === row.balance
+            ? 'all of it can be asked for'
+            : `${amount(row.askable)} can be asked for`} that day
         </p>
         <p class="quiet min-h-5 text-sm">{remark(row)}</p>
         <a class="text-sm underline" href={`#/my-time/${personId}/${row.policyId}`}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { isNegative, isZero } from '../common/decimal';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { Worksheet, WorksheetRow } from '../api/types';
@@ -203,8 +204,8 @@
     <SidePanel title={`${row.person}: ${row.policy}`} close={() => (opened = null)}>
       <p class="mb-3 text-lg">
         <Amount value={row.opening} /> + <Amount value={row.earned} /> − <Amount value={row.used} />
-        {#if Number(row.other) !== 0}
-          {Number(row.other) < 0 ? '−' : '+'} <Amount value={row.other.replace('-', '')} />
+        {#if !isZero(row.other)}
+          {isNegative(row.other) ? '−' : '+'} <Amount value={row.other.replace('-', '')} />
         {/if}
         = <strong><Amount value={row.closing} /></strong>
         {unitName(row.unit)}

@@ -74,11 +74,16 @@
   <p
     class={[
       'mb-4 border-l-4 bg-base-200 px-4 py-3 text-lg',
-      unexplained.length === 0 ? 'border-secondary dark:border-info' : 'border-error',
+      unexplained.length + report.missing.length === 0 ? 'border-secondary dark:border-info' : 'border-error',
     ]}
     data-proof
   >
-    {#if unexplained.length > 0}
+    {#if report.missing.length > 0}
+      <strong>Something that was posted is no longer there.</strong> Put back a backup of the data.
+      <ul class="mt-1 list-disc pl-6 text-base">
+        {#each report.missing as each (each)}<li>{each}</li>{/each}
+      </ul>
+    {:else if unexplained.length > 0}
       <strong
         >{counted(unexplained.length, 'balance')} differ and no late change explains it.</strong
       >

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { isPositive, isZero } from '../common/decimal';
   import type { WorksheetLine } from '../api/types';
   import Amount from '../common/Amount.svelte';
   import Cause from '../common/Cause.svelte';
@@ -25,9 +26,9 @@
           <td class="number"><Amount value={line.amount} change /></td>
           <td>
             {line.why}
-            {#if line.sort === 'CORRECTION' && Number(line.withheld) !== 0}
+            {#if line.sort === 'CORRECTION' && !isZero(line.withheld)}
               <span class="block text-sm">
-                {Number(line.withheld) > 0
+                {isPositive(line.withheld)
                   ? `${amount(line.withheld)} more is withheld`
                   : `${amount(line.withheld.replace('-', ''))} less is withheld`}
               </span>

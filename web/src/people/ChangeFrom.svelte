@@ -35,9 +35,9 @@
   let busy = $state(false);
 
   const path = { path: { personId: untrack(() => person.id) } };
-  const fteChanges = $derived(Number(figure(fte)) !== Number(fteBefore));
+  const fteChanges = $derived(figure(fte) !== figure(fteBefore));
   const weekChanges = $derived(
-    week.some((hours, at) => Number(figure(hours)) !== Number(weekBefore[at])),
+    week.some((hours, at) => figure(hours) !== figure(weekBefore[at]!)),
   );
   const nothing = $derived(what === 'HOURS' ? !fteChanges && !weekChanges : !to || !reason.trim());
 
@@ -56,6 +56,7 @@
           api.PUT('/api/people/{personId}/working-time', {
             params: path,
             body: {
+              seen: { fte: fteBefore, week: weekBefore },
               from,
               fte: fteChanges ? figure(fte) : null,
               week: weekChanges ? week.map(figure) : null,

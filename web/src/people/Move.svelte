@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { isPositive } from '../common/decimal';
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -162,7 +163,7 @@
                   <option value="LAPSE">lapses</option>
                 </select>
               </label>
-              {#if effect.bookedAfter && Number(effect.bookedAfter) > 0}
+              {#if effect.bookedAfter && isPositive(effect.bookedAfter)}
                 <p class="mt-1">
                   {withUnit(effect.bookedAfter, effect.unit)} of approved leave lie after that day and
                   would count for nothing; cancel them or enter them under another policy.

@@ -3,7 +3,7 @@
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { PaidHoliday, Person, RecordedDay, Road } from '../api/types';
-  import { exactSum } from '../common/decimal';
+  import { exactSum, isDecimal, isZero, sameNumber } from '../common/decimal';
   import { amount, plusDays, span, weekdayAndDay } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
@@ -24,6 +24,7 @@
   let paid = $state<PaidHoliday[]>([]);
   let problem = $state<Problem | null>(null);
   let wrongAt = $state<string | null>(null);
+  let reason = $state('');
 
   $effect(() => {
     answer(api.GET('/api/people/{id}', { params: { path: { id } } })).then(
@@ -74,17 +75,17 @@
   async function change(on: string, kind: string, input: HTMLInputElement) {
     const before = hours(on, kind);
     const typed = input.value.trim().replace(',', '.') || '0';
-    if (Number(typed) === Number(before)) return;
-    if (!/^\d+(\.\d+)?$/.test(typed)) {
+    if (!isDecimal(typed)) {
       problem = new Problem(`Please give the hours of ${weekdayAndDay(on)} as a number.`);
       wrongAt = `${on}/${kind}`;
       return;
     }
+    if (sameNumber(typed, before)) return;
     try {
       await answer(
         api.PUT('/api/people/{personId}/hours', {
           params: { path: { personId: id } },
-          body: { on, kind, seen: before, hours: typed },
+          body: { on, kind, seen: before, hours: typed, reason: reason.trim() || null },
         }),
       );
       problem = null;
@@ -97,12 +98,12 @@
       await load(period!.first, period!.last);
     } catch (thrown) {
       problem = Problem.of(thrown);
-      wrongAt = `${on}/${kind}`;
+      wrongAt = problem.field === 'reason' ? null : `${on}/${kind}`;
     }
   }
 
   const total = $derived(
-    String((recorded ?? []).reduce((sum, each) => sum + Number(each.hours), 0)),
+    exactSum((recorded ?? []).map((each) => each.hours)),
   );
 </script>
 
@@ -129,6 +130,15 @@
       <p class="border-l-4 border-accent bg-base-200 px-3 py-1">
         This period is closed. What is changed here comes back as a correction in the next run.
       </p>
+      <label>
+        Why it is changed now
+        <input
+          class={['input ml-2 w-72', problem?.field === 'reason' && 'input-error']}
+          maxlength="200"
+          bind:value={reason}
+          data-reason
+        />
+      </label>
     {/if}
   </div>
   <ProblemNote {problem} />
@@ -160,7 +170,7 @@
                   aria-label={`${kind} hours on ${weekdayAndDay(on)}`}
                   data-hours={`${on}/${kind}`}
                   disabled={on > session.current.today}
-                  value={Number(hours(on, kind)) === 0 ? '' : hours(on, kind)}
+                  value={isZero(hours(on, kind)) ? '' : hours(on, kind)}
                   onchange={(event) => change(on, kind, event.currentTarget)}
                 />
               </td>

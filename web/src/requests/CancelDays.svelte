@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { isPositive } from '../common/decimal';
   import { SvelteSet } from 'svelte/reactivity';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -11,7 +12,7 @@
     $props();
 
   const approved = $derived(
-    detail.review.days.filter((each) => each.decision === 'APPROVED' && Number(each.amount) > 0),
+    detail.review.days.filter((each) => each.decision === 'APPROVED' && isPositive(each.amount)),
   );
   const chosen = new SvelteSet<string>();
 

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { isNegative, isZero } from '../common/decimal';
   import Check from '@lucide/svelte/icons/check';
   import CircleSlash from '@lucide/svelte/icons/circle-slash';
   import type { DayView, Decision, Unit } from '../api/types';
@@ -36,7 +37,7 @@
 
 <ol class="flex flex-wrap gap-1.5">
   {#each days as day (day.on)}
-    {@const free = Number(day.amount) === 0}
+    {@const free = isZero(day.amount)}
     <li
       class={[
         'flex w-28 flex-col border px-2 py-1.5',
@@ -57,7 +58,7 @@
           costs <strong title={day.amount}>{withUnit(day.amount, unit)}</strong>
           {#if day.part === 'HALF'}<span class="quiet">half day</span>{/if}
         </p>
-        <p class={['text-sm', Number(day.left) < 0 && 'font-semibold text-error']} title={day.left}>
+        <p class={['text-sm', isNegative(day.left) && 'font-semibold text-error']} title={day.left}>
           leaves {amount(day.left)}
         </p>
       {/if}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { isPositive } from '../common/decimal';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { Decision, RequestDetail } from '../api/types';
@@ -39,7 +40,7 @@
     void load(id);
   });
 
-  const costly = $derived(detail?.review.days.filter((each) => Number(each.amount) > 0) ?? []);
+  const costly = $derived(detail?.review.days.filter((each) => isPositive(each.amount)) ?? []);
   const approved = $derived(costly.filter((each) => decisions[each.on] === 'APPROVED').length);
   const declined = $derived(costly.length - approved);
 
@@ -59,7 +60,7 @@
     const open = detail.review.days.filter((each) => each.decision === null);
     const days = open.map((each) => ({
       on: each.on,
-      decision: Number(each.amount) > 0 ? chosen[each.on]! : forFreeDays,
+      decision: isPositive(each.amount) ? chosen[each.on]! : forFreeDays,
     }));
     try {
       const result = await answer(
@@ -136,11 +137,11 @@
   />
 
   <dl class="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-0.5">
-    <dt class="quiet">Available on the first day</dt>
-    <dd title={review.available}>{withUnit(review.available, review.unit)}</dd>
+    <dt class="quiet">Can be asked from the first day</dt>
+    <dd title={review.askable}>{withUnit(review.askable, review.unit)}</dd>
     <dt class="quiet">Left on {longDay(review.yearEnds)}, forecast</dt>
     <dd title={review.leftAtYearEnd}>{withUnit(review.leftAtYearEnd, review.unit)}</dd>
-    {#if Number(review.waitingElsewhere) > 0}
+    {#if isPositive(review.waitingElsewhere)}
       <dt class="quiet">In other waiting requests</dt>
       <dd>{amount(review.waitingElsewhere)}</dd>
     {/if}

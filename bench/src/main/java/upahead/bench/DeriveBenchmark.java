@@ -25,6 +25,7 @@ import upahead.core.calendar.Timeline;
 import upahead.core.earning.EarningMethod;
 import upahead.core.earning.PerHoursWorked;
 import upahead.core.earning.PerPeriod;
+import upahead.core.earning.Scaling;
 import upahead.core.earning.Upfront;
 import upahead.core.facts.Facts;
 import upahead.core.hours.WorkLog;
@@ -89,14 +90,14 @@ public class DeriveBenchmark {
                 new Policy(Unit.HOURS, BenefitYear.calendarYear(), Timeline.from(HIRED, terms())),
                 PayCalendar.standard(HIRED),
                 HolidayCalendar.NONE,
-                new Facts(work, WorkLog.EMPTY, leave, List.of(), List.of()));
+                new Facts(work, WorkLog.EMPTY, WorkLog.EMPTY, leave, List.of(), List.of()));
     }
 
     private Terms terms() {
         return new Terms(
                 earning(),
                 List.of(),
-                false,
+                Scaling.NONE,
                 Wait.NONE,
                 new Wait(75, Wait.In.DAYS),
                 new Limits(Optional.of(Amount.of(62)), Optional.of(Amount.of(58)), Optional.empty(), Amount.ZERO),

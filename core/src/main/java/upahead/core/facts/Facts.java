@@ -47,6 +47,10 @@ public record Facts(
         }
     }
 
+    public Facts withWork(WorkLog other) {
+        return new Facts(other, paidLeave, awardedHolidays, taken, adjustments, openings);
+    }
+
     public Facts withAdjustments(List<Adjustment> other) {
         return new Facts(work, paidLeave, awardedHolidays, taken, other, openings);
     }

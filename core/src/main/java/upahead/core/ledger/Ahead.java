@@ -3,13 +3,14 @@ package upahead.core.ledger;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.LinkedHashMap;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import upahead.core.calendar.DateSpan;
 import upahead.core.earning.Basis;
+import upahead.core.policy.Limit;
 import upahead.core.policy.TenureBand;
 import upahead.core.policy.Terms;
 import upahead.core.quantity.Amount;
@@ -124,7 +125,7 @@ public final class Ahead {
 
     /** The first time in these days that a posting fills a limit which was not full before them. */
     private void limits() {
-        Map<Boolean, Boolean> full = new LinkedHashMap<>();
+        Map<Limit, Boolean> full = new EnumMap<>(Limit.class);
         for (LedgerLine line : ledger.lines()) {
             if (line.on().isAfter(days.last())) {
                 break;
@@ -132,11 +133,11 @@ public final class Ahead {
             if (line.reason() instanceof Reason.Earned earned && earned.room().isPresent()) {
                 Reason.Room room = earned.room().get();
                 boolean fills = line.amount().equals(room.amount());
-                boolean filledBefore = full.getOrDefault(room.perYear(), false);
+                boolean filledBefore = full.getOrDefault(room.limit(), false);
                 if (fills && !filledBefore && days.contains(line.on())) {
-                    found.add(new Upcoming.LimitReached(line.on(), room.limit(), room.perYear()));
+                    found.add(new Upcoming.LimitReached(line.on(), room.limit(), room.figure()));
                 }
-                full.put(room.perYear(), fills);
+                full.put(room.limit(), fills);
             }
         }
     }
@@ -147,12 +148,16 @@ public final class Ahead {
             if (line.withheld().isPositive()) {
                 byYear.merge(
                         ledger.benefitYear(line.on()),
-                        new Upcoming.Withheld(line.on(), line.withheld(), line.on()),
-                        (sum, next) ->
-                                new Upcoming.Withheld(sum.on(), sum.amount().plus(next.amount()), next.on()));
+                        new Upcoming.Withheld(line.on(), line.withheld(), limit(line), line.on()),
+                        (sum, next) -> new Upcoming.Withheld(
+                                sum.on(), sum.amount().plus(next.amount()), sum.limit(), next.on()));
             }
         }
         found.addAll(byYear.values());
+    }
+
+    private static Limit limit(LedgerLine withheld) {
+        return ((Reason.Earned) withheld.reason()).room().orElseThrow().limit();
     }
 
     private void removed() {

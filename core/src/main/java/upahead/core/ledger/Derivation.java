@@ -14,6 +14,7 @@ import upahead.core.facts.OpeningBalance;
 import upahead.core.leave.Taken;
 import upahead.core.policy.Enrolment;
 import upahead.core.policy.Leftover;
+import upahead.core.policy.Limit;
 import upahead.core.policy.Limits;
 import upahead.core.policy.Terms;
 import upahead.core.policy.Usability;
@@ -180,10 +181,12 @@ public final class Derivation {
                 .map(limit -> limit.minus(earnedThisYear).floorAtZero())
                 .orElse(null);
         if (underYear != null && (underBalance == null || underBalance.isMoreThan(underYear))) {
-            return Optional.of(new Reason.Room(underYear, limits.earnedPerYear().get(), true));
+            return Optional.of(new Reason.Room(
+                    underYear, Limit.EARNED_PER_YEAR, limits.earnedPerYear().get()));
         }
         return Optional.ofNullable(underBalance)
-                .map(room -> new Reason.Room(room, limits.balance().get(), false));
+                .map(room ->
+                        new Reason.Room(room, Limit.BALANCE, limits.balance().get()));
     }
 
     private void adjust(Adjustment adjustment) {

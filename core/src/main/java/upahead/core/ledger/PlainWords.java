@@ -13,6 +13,7 @@ import upahead.core.calendar.DateSpan;
 import upahead.core.earning.Basis;
 import upahead.core.earning.Basis.Counted;
 import upahead.core.earning.Scaling;
+import upahead.core.policy.Limit;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Fraction;
 
@@ -99,8 +100,9 @@ public final class PlainWords {
 
     private static String room(LedgerLine line, Optional<Reason.Room> room) {
         return room.filter(unused -> line.withheld().isPositive())
-                .map(left -> "; room under the " + (left.perYear() ? "yearly earning limit" : "balance limit") + " of "
-                        + left.limit() + ": " + left.amount() + "; withheld " + line.withheld())
+                .map(left ->
+                        "; room under the " + (left.limit() == Limit.BALANCE ? "balance limit" : "yearly earning limit")
+                                + " of " + left.figure() + ": " + left.amount() + "; withheld " + line.withheld())
                 .orElse("");
     }
 

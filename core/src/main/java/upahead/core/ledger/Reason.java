@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Optional;
 import upahead.core.earning.Basis;
 import upahead.core.facts.OpeningBalance;
+import upahead.core.policy.Limit;
 import upahead.core.quantity.Amount;
 
 /** Why a ledger line is there, as data. */
@@ -25,10 +26,10 @@ public sealed interface Reason {
      * What a limit left room for.
      *
      * @param amount at least 0
-     * @param limit the figure of the limit that was nearer
-     * @param perYear whether it is the limit on earning in a year rather than on the balance
+     * @param limit the one that was nearer, on the balance or on earning in a year
+     * @param figure of that limit
      */
-    record Room(Amount amount, Amount limit, boolean perYear) {}
+    record Room(Amount amount, Limit limit, Amount figure) {}
 
     /** Somebody adjusted the balance and said why. */
     record Adjusted(String reason) implements Reason {}

@@ -1,6 +1,7 @@
 package upahead.core.ledger;
 
 import java.time.LocalDate;
+import upahead.core.policy.Limit;
 import upahead.core.quantity.Amount;
 
 /** Something that is ahead for one account, with its date and amount in the policy's unit. */
@@ -24,18 +25,21 @@ public sealed interface Upcoming {
     /**
      * A limit is reached: the last posting that is not cut off fills it.
      *
-     * @param perYear whether it is the limit on earning in a year rather than on the balance
+     * @param limit on the balance or on earning in a year
+     * @param figure of that limit
      */
-    record LimitReached(LocalDate on, Amount limit, boolean perYear) implements Upcoming {}
+    record LimitReached(LocalDate on, Limit limit, Amount figure) implements Upcoming {}
 
     /**
      * Earning is cut off by a limit in one benefit year.
      *
      * @param on the first time
      * @param amount all that is withheld in the benefit year within the days looked at, above 0
+     * @param limit the one that cuts it off first: on the balance, where using helps, or on earning in a year, where
+     *     nothing does
      * @param through the last time
      */
-    record Withheld(LocalDate on, Amount amount, LocalDate through) implements Upcoming {}
+    record Withheld(LocalDate on, Amount amount, Limit limit, LocalDate through) implements Upcoming {}
 
     /**
      * Time lapses.

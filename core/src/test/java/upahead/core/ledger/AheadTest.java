@@ -7,6 +7,7 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import upahead.core.calendar.DateSpan;
 import upahead.core.policy.Leftover;
+import upahead.core.policy.Limit;
 import upahead.core.quantity.Amount;
 
 class AheadTest {
@@ -21,8 +22,9 @@ class AheadTest {
     void aLimitIsReachedOnceAndWhatIsWithheldIsSummedForTheYear() {
         assertThat(ahead(Sample.monthly("10").limits("35", null, null, "0"), "2027-02-01", "2027-07-31"))
                 .containsExactly(
-                        new Upcoming.LimitReached(day("2027-04-30"), Amount.of(35), false),
-                        new Upcoming.Withheld(day("2027-04-30"), Amount.of("34.0323"), day("2027-07-31")));
+                        new Upcoming.LimitReached(day("2027-04-30"), Limit.BALANCE, Amount.of(35)),
+                        new Upcoming.Withheld(
+                                day("2027-04-30"), Amount.of("34.0323"), Limit.BALANCE, day("2027-07-31")));
     }
 
     @Test

@@ -82,6 +82,39 @@ class RequestCheckTest {
                 .containsExactly(taken("2027-03-05", "8"));
     }
 
+    @Test
+    void whatCanBeAskedForLeavesLaterApprovedLeaveCovered() {
+        assertThat(askable(Sample.grant("120").takes("2027-08-02", "32"), "2027-05-03"))
+                .isEqualTo(Amount.of(88));
+        assertThat(askable(Sample.grant("120"), "2027-05-03")).isEqualTo(Amount.of(120));
+        assertThat(askable(Sample.monthly("4").hired("2027-01-01").takes("2027-08-02", "12"), "2027-05-03"))
+                .isEqualTo(Amount.of(16));
+        assertThat(askable(Sample.monthly("4").hired("2027-01-01").takes("2027-06-02", "12"), "2027-05-03"))
+                .isEqualTo(Amount.of(8));
+    }
+
+    @Test
+    void whatCanBeAskedForMindsTheUseOfTheYearAndRoomUnderALimit() {
+        Sample yearly = Sample.grant("100").limits(null, null, "24", "0").takes("2027-08-02", "20");
+        assertThat(askable(yearly, "2027-05-03")).isEqualTo(Amount.of(4));
+        Sample limited = Sample.monthly("8")
+                .hired("2027-01-01")
+                .limits("24", null, null, "0")
+                .takes("2027-06-01", "20");
+        assertThat(askable(limited, "2027-05-03")).isEqualTo(Amount.of(12));
+    }
+
+    @Test
+    void whatIsShortLaterAlreadyTakesNothingAway() {
+        assertThat(askable(Sample.grant("40").takes("2027-08-02", "48"), "2027-05-03"))
+                .isEqualTo(Amount.of(40));
+    }
+
+    private static Amount askable(Sample sample, String on) {
+        Account account = sample.account();
+        return Askable.on(account, day(on), Derivation.derive(account, day(on)).available(day(on)));
+    }
+
     private static Taken taken(String on, String amount) {
         return new Taken(day(on), Amount.of(amount));
     }

@@ -4,7 +4,6 @@ import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -12,7 +11,6 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
-import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
@@ -43,7 +41,7 @@ class SecurityConfiguration {
                 .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
                         .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler()))
                 .addFilterAfter(new TokenInCookie(), CsrfFilter.class)
-                .addFilterBefore(new SignInAgain(signIns), AuthorizationFilter.class)
+                .addFilterBefore(new SignInChanges(signIns), AuthorizationFilter.class)
                 .exceptionHandling(
                         errors -> errors.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
@@ -65,31 +63,6 @@ class SecurityConfiguration {
             CsrfToken token = (CsrfToken) request.getAttribute(CsrfToken.class.getName());
             if (token != null) {
                 token.getToken();
-            }
-            chain.doFilter(request, response);
-        }
-    }
-
-    /** Ends the session of somebody whose sign-in was switched off or changed. */
-    private static final class SignInAgain extends OncePerRequestFilter {
-
-        private final SignInService signIns;
-
-        SignInAgain(SignInService signIns) {
-            this.signIns = signIns;
-        }
-
-        @Override
-        protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
-                throws ServletException, IOException {
-            var authentication = SecurityContextHolder.getContext().getAuthentication();
-            HttpSession session = request.getSession(false);
-            if (session != null
-                    && authentication != null
-                    && authentication.getPrincipal() instanceof SignedIn signedIn
-                    && signIns.hasChanged(signedIn.id())) {
-                session.invalidate();
-                SecurityContextHolder.clearContext();
             }
             chain.doFilter(request, response);
         }

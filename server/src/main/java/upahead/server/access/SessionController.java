@@ -76,12 +76,14 @@ class SessionController {
     @PostMapping
     SessionView signIn(@Valid @RequestBody SignInForm form, HttpServletRequest request, HttpServletResponse response) {
         SignedIn signedIn = signIns.signIn(form.username(), form.password());
+        int changes = signIns.changes(signedIn.id());
         if (request.getSession(false) != null) {
             request.changeSessionId();
         }
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(CurrentUser.authentication(signedIn));
         SecurityContextHolder.setContext(context);
+        request.getSession().setAttribute(SignInChanges.ATTRIBUTE, changes);
         SESSIONS.saveContext(context, request, response);
         return view(signedIn);
     }

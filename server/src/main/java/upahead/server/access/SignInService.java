@@ -42,8 +42,6 @@ public class SignInService {
     private final String nobody;
 
     private final Map<String, Failures> failures = new ConcurrentHashMap<>();
-    /** Sign-ins that were changed since anybody signed in with them; sessions end with the program, and so does this. */
-    private final Map<Long, Boolean> changed = new ConcurrentHashMap<>();
 
     SignInService(SignInStore store, PasswordEncoder passwords, Audit audit, MovableClock clock) {
         this.clock = clock;
@@ -72,7 +70,6 @@ public class SignInService {
             throw Refusal.of("password", "This name and password do not match. Please check both and try again.");
         }
         failures.remove(name);
-        changed.remove(stored.get().signedIn().id());
         return stored.get().signedIn();
     }
 
@@ -87,7 +84,7 @@ public class SignInService {
      * @throws Refusal if somebody can sign in already, or the password is too short
      */
     @Transactional
-    synchronized void createFirstAdministrator(String username, String name, String password) {
+    void createFirstAdministrator(String username, String name, String password) {
         if (!isFresh()) {
             throw Refusal.conflict("There is an administrator already. Please sign in.");
         }
@@ -148,7 +145,6 @@ public class SignInService {
         if (!active) {
             store.removeLinks(id);
         }
-        changed.put(id, Boolean.TRUE);
         SignInView after = view(store.find(id).orElseThrow());
         audit.record("person", personId, "changed the sign-in", view(before), after);
         return after;
@@ -160,9 +156,11 @@ public class SignInService {
         return store.count();
     }
 
-    /** Whether a sign-in was changed since somebody signed in with it, so that they have to do so again. */
-    boolean hasChanged(long signInId) {
-        return changed.containsKey(signInId);
+    /**
+     * How often what a sign-in may do, or its password, was changed. A session from before the last change holds no more.
+     */
+    int changes(long signInId) {
+        return store.changes(signInId);
     }
 
     /**
@@ -209,7 +207,6 @@ public class SignInService {
         requireLong(password);
         store.setPassword(whose.id(), passwords.encode(password));
         store.removeLinks(whose.id());
-        changed.put(whose.id(), Boolean.TRUE);
         failures.remove(whose.username());
         audit.record(whose.name(), "sign-in", whose.id(), "set a password", null, null);
         return whose.username();

@@ -78,8 +78,17 @@ class SignInStore {
                 SIGN_IN, SIGN_IN.ROLE.eq(Role.ADMINISTRATOR.name()).and(SIGN_IN.ACTIVE.isTrue()));
     }
 
+    int changes(long id) {
+        return sql.select(SIGN_IN.CHANGES)
+                .from(SIGN_IN)
+                .where(SIGN_IN.ID.eq(id))
+                .fetchOptional(SIGN_IN.CHANGES)
+                .orElse(-1);
+    }
+
     void change(long id, Role role, boolean active) {
         sql.update(SIGN_IN)
+                .set(SIGN_IN.CHANGES, SIGN_IN.CHANGES.plus(1))
                 .set(SIGN_IN.ROLE, role.name())
                 .set(SIGN_IN.ACTIVE, active)
                 .where(SIGN_IN.ID.eq(id))
@@ -88,6 +97,7 @@ class SignInStore {
 
     void setPassword(long id, String passwordHash) {
         sql.update(SIGN_IN)
+                .set(SIGN_IN.CHANGES, SIGN_IN.CHANGES.plus(1))
                 .set(SIGN_IN.PASSWORD_HASH, passwordHash)
                 .where(SIGN_IN.ID.eq(id))
                 .execute();

@@ -4,9 +4,6 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import java.time.LocalDate;
 import java.util.List;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -51,14 +48,7 @@ class AuditController {
             @RequestParam(required = false) String search,
             @RequestParam(required = false) LocalDate from,
             @RequestParam(required = false) LocalDate through) {
-        return ResponseEntity.ok()
-                .contentType(MediaType.parseMediaType("text/csv;charset=utf-8"))
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename("audit-trail.csv")
-                                .build()
-                                .toString())
-                .body(trail.export(new AuditQuery(subject, subjectId, actor, search, from, through, 0, 1)));
+        return trail.export(new AuditQuery(subject, subjectId, actor, search, from, through, 0, 1))
+                .answer();
     }
 }

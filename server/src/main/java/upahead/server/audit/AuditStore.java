@@ -48,7 +48,7 @@ class AuditStore {
                 .where(matching(query))
                 .orderBy(AUDIT_RECORD.ID.desc())
                 .limit(query.size())
-                .offset(query.page() * query.size())
+                .offset((long) query.page() * query.size())
                 .fetch(row -> new AuditRecord(
                         row.getId(),
                         row.getAt(),

@@ -1,13 +1,11 @@
 package upahead.server.audit;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
+import java.util.Arrays;
 import java.util.List;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import upahead.server.files.CsvFile;
 import upahead.server.json.Page;
 
 /** Reads who changed what. */
@@ -41,12 +39,7 @@ public class AuditTrail {
     /** The changes that match as a CSV file, newest first, at most 100,000 of them. */
     @Transactional(readOnly = true)
     @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public String export(AuditQuery query) {
-        StringBuilder text = new StringBuilder();
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setHeader("at", "who", "kind", "thing", "what", "before", "after")
-                .get();
+    public CsvFile export(AuditQuery query) {
         AuditQuery all = new AuditQuery(
                 query.subject(),
                 query.subjectId(),
@@ -56,20 +49,18 @@ public class AuditTrail {
                 query.through(),
                 0,
                 MOST_EXPORTED);
-        try (CSVPrinter printer = new CSVPrinter(text, format)) {
-            for (AuditRecord each : names.named(store.read(all))) {
-                printer.printRecord(
-                        each.at(),
-                        each.actor(),
-                        each.subject(),
-                        each.thing() == null ? each.subjectId() : each.thing(),
-                        each.what(),
-                        each.before(),
-                        each.after());
-            }
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
-        }
-        return text.toString();
+        return CsvFile.of(
+                "audit-trail.csv",
+                List.of("at", "who", "kind", "thing", "what", "before", "after"),
+                names.named(store.read(all)).stream()
+                        .map(each -> Arrays.asList(
+                                each.at(),
+                                each.actor(),
+                                each.subject(),
+                                each.thing() == null ? each.subjectId() : each.thing(),
+                                each.what(),
+                                each.before(),
+                                each.after()))
+                        .toList());
     }
 }

@@ -25,6 +25,7 @@ import upahead.core.policy.Enrolment;
 import upahead.core.policy.Policy;
 import upahead.core.quantity.Amount;
 import upahead.server.balances.FactStore.LeaveFact;
+import upahead.server.changes.LateChanges;
 import upahead.server.holidays.Awards;
 import upahead.server.holidays.Holidays;
 import upahead.server.people.Organisation;
@@ -51,6 +52,7 @@ public class Accounts {
     private final Policies policies;
     private final Enrolments enrolments;
     private final Exceptions exceptions;
+    private final LateChanges changes;
 
     Accounts(
             FactStore facts,
@@ -60,7 +62,8 @@ public class Accounts {
             Awards awards,
             Policies policies,
             Enrolments enrolments,
-            Exceptions exceptions) {
+            Exceptions exceptions,
+            LateChanges changes) {
         this.facts = facts;
         this.people = people;
         this.organisation = organisation;
@@ -69,6 +72,7 @@ public class Accounts {
         this.policies = policies;
         this.enrolments = enrolments;
         this.exceptions = exceptions;
+        this.changes = changes;
     }
 
     /** All accounts of some people, in the order of the people and then by the name of the policy. */
@@ -126,6 +130,7 @@ public class Accounts {
         Map<Long, PayCalendar> payCalendars =
                 organisation.payGroups().stream().collect(Collectors.toMap(PayGroup::id, PayGroup::calendar));
         Map<Long, List<Work>> work = facts.work(ids);
+        Map<Long, LocalDate> openSince = outlook.looksAhead() ? changes.openSince() : Map.of();
         Map<Long, List<LeaveFact>> leave = facts.approvedLeave(ids);
         var adjustments = facts.adjustments(ids);
         var openings = facts.openings(ids);
@@ -148,11 +153,14 @@ public class Accounts {
             HolidayCalendar calendar = WhereTheyWork.holidays(places, calendars);
             PayCalendar payCalendar = WhereTheyWork.payCalendar(places, payCalendars);
             List<LeaveFact> ownLeave = leave.getOrDefault(person.id(), List.of());
-            WorkLog log = workLog(
-                    work.getOrDefault(person.id(), List.of()),
-                    ownLeave,
-                    new WorkingDays(employment, calendar),
-                    outlook);
+            WorkLog recorded = new WorkLog(work.getOrDefault(person.id(), List.of()));
+            WorkLog log = outlook.looksAhead()
+                    ? expected(
+                            recorded,
+                            ownLeave,
+                            new WorkingDays(employment, calendar),
+                            open(person, payCalendar, openSince, outlook))
+                    : recorded;
             WorkLog paidLeave = paidLeave(ownLeave, paid);
             WorkLog awardedHolidays =
                     awarded.containsKey(person.id()) ? new WorkLog(awarded.get(person.id())) : WorkLog.EMPTY;
@@ -190,7 +198,9 @@ public class Accounts {
                                         rules.get(policy.id())),
                                 payCalendar,
                                 calendar,
-                                known)));
+                                known),
+                        recorded,
+                        outlook.today()));
             }
             accounts.addAll(MovedBalances.applied(ownAccounts, own));
         }
@@ -212,15 +222,21 @@ public class Accounts {
         return hours;
     }
 
-    private static WorkLog workLog(
-            List<Work> recorded, List<LeaveFact> leave, WorkingDays workingDays, Outlook outlook) {
-        List<Work> known = new ArrayList<>(recorded.stream()
-                .filter(work -> !work.on().isAfter(outlook.recordedThrough()))
-                .toList());
-        if (outlook.looksAhead()) {
-            DateSpan ahead = new DateSpan(outlook.recordedThrough().plusDays(1), outlook.expectedThrough());
-            known.addAll(workingDays.scheduledWork(ahead, hoursByDate(leave)));
-        }
+    /** The days not closed yet, up to the last one looked at; those of a group without any run begin with its period. */
+    private static DateSpan open(
+            Person person, PayCalendar payCalendar, Map<Long, LocalDate> openSince, Outlook outlook) {
+        LocalDate current = payCalendar.periodOf(outlook.today()).first();
+        LocalDate first = openSince.getOrDefault(person.payGroupId(), current);
+        return new DateSpan(DateSpan.earlier(first, outlook.expectedThrough()), outlook.expectedThrough());
+    }
+
+    /** Recorded hours, and in open periods scheduled ones on days that have none. */
+    private static WorkLog expected(WorkLog recorded, List<LeaveFact> leave, WorkingDays workingDays, DateSpan open) {
+        Set<LocalDate> days = recorded.entries().stream().map(Work::on).collect(Collectors.toSet());
+        List<Work> known = new ArrayList<>(recorded.entries());
+        workingDays.scheduledWork(open, hoursByDate(leave)).stream()
+                .filter(work -> !days.contains(work.on()))
+                .forEach(known::add);
         return new WorkLog(known);
     }
 

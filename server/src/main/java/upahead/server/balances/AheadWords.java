@@ -2,6 +2,7 @@ package upahead.server.balances;
 
 import java.time.LocalDate;
 import upahead.core.ledger.Upcoming;
+import upahead.core.policy.Limit;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.server.balances.AheadView.What;
@@ -36,13 +37,14 @@ final class AheadWords {
             return view(granted, What.GRANT, granted.amount(), amount(granted.amount()) + " will be granted.");
         }
         if (upcoming instanceof Upcoming.LimitReached reached) {
-            String limit = reached.perYear() ? "the yearly earning limit of " : "the balance limit of ";
-            return view(reached, What.LIMIT_REACHED, reached.limit(), limit + amount(reached.limit()) + " is reached.");
+            String limit = name(reached.limit()) + " of " + amount(reached.figure());
+            return view(reached, What.LIMIT_REACHED, reached.figure(), limit + " is reached.");
         }
         if (upcoming instanceof Upcoming.Withheld withheld) {
+            String by = " will be withheld by " + name(withheld.limit());
             String until = withheld.through().equals(withheld.on())
-                    ? " will be withheld by a limit."
-                    : " in all will be withheld by a limit, until " + day(withheld.through()) + ".";
+                    ? by + "."
+                    : " in all" + by + ", until " + day(withheld.through()) + ".";
             return view(withheld, What.WITHHELD, withheld.amount(), amount(withheld.amount()) + until);
         }
         if (upcoming instanceof Upcoming.Lapses lapses) {
@@ -82,6 +84,10 @@ final class AheadWords {
                 what,
                 amount,
                 Character.toUpperCase(message.charAt(0)) + message.substring(1));
+    }
+
+    private static String name(Limit limit) {
+        return limit == Limit.BALANCE ? "the balance limit" : "the yearly earning limit";
     }
 
     private String amount(Amount amount) {

@@ -10,6 +10,8 @@ import upahead.server.policies.PolicyKind;
  * One balance as of a day.
  *
  * @param booked approved leave after that day within its benefit year
+ * @param available what could be used on that day if nothing else were booked later
+ * @param askable what can still be asked for from that day on, with leave approved for later minded
  * @param useBegins the first day on which time can be used
  * @param nextLapse what lapses next within a year, null where nothing does
  */
@@ -27,6 +29,7 @@ public record BalanceRow(
         Amount booked,
         Amount balance,
         Amount available,
+        Amount askable,
         @Nullable LocalDate useBegins,
         @Nullable Lapse nextLapse) {
 

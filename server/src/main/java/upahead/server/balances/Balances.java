@@ -1,6 +1,7 @@
 package upahead.server.balances;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -11,10 +12,13 @@ import upahead.core.calendar.DateSpan;
 import upahead.core.facts.Adjustment;
 import upahead.core.facts.OpeningBalance;
 import upahead.core.leave.Taken;
+import upahead.core.ledger.Account;
 import upahead.core.ledger.Ahead;
+import upahead.core.ledger.Askable;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.Ledger;
 import upahead.core.ledger.LedgerLine;
+import upahead.core.ledger.LineKind;
 import upahead.core.ledger.PlainWords;
 import upahead.core.ledger.Standing;
 import upahead.core.policy.Limits;
@@ -103,6 +107,7 @@ public class Balances {
         LocalDate through = DateSpan.later(asOf, today).plusMonths(MONTHS_SHOWN_AFTER);
         PersonAccount account = account(people.get(personId), policyId, Outlook.ahead(today, through));
         Ledger ledger = Derivation.derive(account.account(), through);
+        Ledger recorded = Derivation.derive(account.on(today), today);
         LocalDate from = DateSpan.later(
                 DateSpan.earlier(asOf, today).minusMonths(MONTHS_SHOWN_BEFORE),
                 DateSpan.earlier(ledger.begins(), today).minusDays(DAYS_SHOWN_BEFORE_IT_BEGINS));
@@ -113,14 +118,32 @@ public class Balances {
                 today,
                 from,
                 through,
-                ledger.balance(from.minusDays(1)),
+                recorded.balance(from.minusDays(1)),
                 limits.flatMap(Limits::balance).orElse(null),
                 limits.flatMap(Limits::earnedPerYear).orElse(null),
                 limits.flatMap(Limits::usedPerYear).orElse(null),
                 limits.map(Limits::overdraw).orElse(Amount.ZERO),
-                ledger.linesWithin(new DateSpan(from, through)).stream()
-                        .map(Balances::line)
-                        .toList());
+                lines(recorded, ledger, new DateSpan(from, through), today));
+    }
+
+    /** Facts up to today, then the forecast, with what it expects of days gone by that have no hours yet in one line. */
+    private static List<BalanceDetail.Line> lines(Ledger recorded, Ledger forecast, DateSpan days, LocalDate today) {
+        List<BalanceDetail.Line> lines = new ArrayList<>();
+        recorded.linesWithin(days).forEach(line -> lines.add(line(line)));
+        Amount expected = forecast.balance(today).minus(recorded.balance(today));
+        if (!expected.isZero()) {
+            lines.add(new BalanceDetail.Line(
+                    today.plusDays(1),
+                    LineKind.EARNED,
+                    expected,
+                    Amount.ZERO,
+                    forecast.balance(today),
+                    "Expected for days gone by without recorded hours in periods not closed: as scheduled"));
+        }
+        forecast.linesWithin(days).stream()
+                .filter(line -> line.on().isAfter(today))
+                .forEach(line -> lines.add(line(line)));
+        return lines;
     }
 
     /** The account of a person in a policy. */
@@ -208,7 +231,9 @@ public class Balances {
     }
 
     private BalanceRow row(PersonAccount each, LocalDate asOf) {
-        Ledger ledger = Derivation.derive(each.account(), asOf.plusYears(1));
+        Ledger ahead = Derivation.derive(each.account(), asOf.plusYears(1));
+        Account account = each.on(asOf);
+        Ledger ledger = account == each.account() ? ahead : Derivation.derive(account, asOf);
         Standing standing = ledger.standing(asOf);
         LocalDate yearEnds = ledger.benefitYear(asOf).last();
         Amount booked = Amount.sum(each.account().facts().taken().stream()
@@ -229,8 +254,9 @@ public class Balances {
                 booked,
                 standing.balance(),
                 ledger.available(asOf),
+                Askable.on(each.account(), asOf, ledger.available(asOf)),
                 ledger.useBegins(asOf).orElse(null),
-                ledger.firstLapse(new DateSpan(asOf.plusDays(1), asOf.plusYears(1)))
+                ahead.firstLapse(new DateSpan(asOf.plusDays(1), asOf.plusYears(1)))
                         .map(lapse -> new BalanceRow.Lapse(lapse.on(), lapse.amount()))
                         .orElse(null));
     }

@@ -59,7 +59,7 @@ final class MovedBalances {
     }
 
     private static Amount moved(PersonAccount from, LocalDate on) {
-        return Derivation.derive(from.account(), on).linesWithin(new DateSpan(on, on)).stream()
+        return Derivation.derive(from.on(on), on).linesWithin(new DateSpan(on, on)).stream()
                 .filter(line -> line.reason() instanceof Reason.MovedToAnotherPolicy)
                 .map(LedgerLine::amount)
                 .findFirst()
@@ -69,12 +69,8 @@ final class MovedBalances {
 
     private static PersonAccount with(PersonAccount to, Adjustment arriving) {
         Facts facts = to.account().facts();
-        return new PersonAccount(
-                to.person(),
-                to.policy(),
-                to.account()
-                        .withFacts(facts.withAdjustments(Stream.concat(
-                                        facts.adjustments().stream(), Stream.of(arriving))
-                                .toList())));
+        return to.withAccount(to.account()
+                .withFacts(facts.withAdjustments(Stream.concat(facts.adjustments().stream(), Stream.of(arriving))
+                        .toList())));
     }
 }

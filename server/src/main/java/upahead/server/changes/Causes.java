@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /** Late changes, arranged for finding what caused a correction. */
@@ -25,6 +26,13 @@ public final class Causes {
                         .add(change);
             }
         }
+    }
+
+    /** The earliest date that anything changed for somebody can make a difference on, if anything was changed. */
+    public Optional<LocalDate> earliest(long personId) {
+        return Stream.concat(byPerson.getOrDefault(personId, List.of()).stream(), ofEverybody.stream())
+                .map(LateChange::affectsFrom)
+                .min(LocalDate::compareTo);
     }
 
     /**

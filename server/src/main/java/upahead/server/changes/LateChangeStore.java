@@ -8,6 +8,7 @@ import static upahead.server.sql.Among.among;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -48,6 +49,19 @@ class LateChangeStore {
                 .where(PAY_RUN.STATE.eq(CLOSED))
                 .and(PAY_RUN.PAY_GROUP_ID.eq(payGroupId))
                 .fetchOptional(DSL.max(PAY_RUN.LAST_DAY));
+    }
+
+    /** The first day that is not closed of each pay group that has a run. */
+    Map<Long, LocalDate> openSince() {
+        var closed = DSL.max(DSL.when(PAY_RUN.STATE.eq(CLOSED), PAY_RUN.LAST_DAY));
+        return sql.select(PAY_RUN.PAY_GROUP_ID, closed, DSL.min(PAY_RUN.FIRST_DAY))
+                .from(PAY_RUN)
+                .groupBy(PAY_RUN.PAY_GROUP_ID)
+                .fetchMap(
+                        PAY_RUN.PAY_GROUP_ID,
+                        row -> row.value2() == null
+                                ? row.value3()
+                                : row.value2().plusDays(1));
     }
 
     void add(LateChange change) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -45,6 +46,22 @@ public class LateChanges {
         }
     }
 
+    /**
+     * Notes a change of many people, for each whom a closed run concerns.
+     *
+     * @param affectsFrom the first date about which a correction can be, by the people's ids
+     * @param what one plain sentence without its full stop, for each of them
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void noteAll(Map<Long, LocalDate> affectsFrom, Function<LocalDate, String> what) {
+        store.closedThrough(null)
+                .ifPresent(closed -> affectsFrom.forEach((person, from) -> {
+                    if (!from.isAfter(closed)) {
+                        note(person, null, from, what.apply(from), Subject.PERSON, person);
+                    }
+                }));
+    }
+
     /** Whether a change from a date on concerns a closed run of a person's pay group, or of any where none is given. */
     @Transactional(readOnly = true)
     public boolean isLate(Long personId, LocalDate affectsFrom) {
@@ -57,6 +74,12 @@ public class LateChanges {
     @Transactional(readOnly = true)
     public Optional<LocalDate> closedThroughIn(long payGroupId) {
         return store.closedThroughIn(payGroupId);
+    }
+
+    /** The first day that is not closed of each pay group that has a run, by the groups' ids. */
+    @Transactional(readOnly = true)
+    public Map<Long, LocalDate> openSince() {
+        return store.openSince();
     }
 
     /** Changes after the newest one that an earlier close has seen; that one's id, or 0 for all. */

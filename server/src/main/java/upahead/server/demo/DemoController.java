@@ -3,9 +3,7 @@ package upahead.server.demo;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -16,6 +14,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import upahead.server.clock.DemoClock;
+import upahead.server.files.CsvFile;
 import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayRuns;
 import upahead.server.problems.Refusal;
@@ -51,10 +50,8 @@ class DemoController {
     ResponseEntity<String> hoursFile(@PathVariable long id) {
         requireDemo();
         PayRun run = runs.worksheet(id).run();
-        return ResponseEntity.ok()
-                .header(HttpHeaders.CONTENT_DISPOSITION, "attachment; filename=\"hours-" + run.firstDay() + ".csv\"")
-                .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
-                .body(hours.fileWithFaults(run.payGroupId(), run.period()));
+        return new CsvFile("hours-" + run.firstDay() + ".csv", hours.fileWithFaults(run.payGroupId(), run.period()))
+                .answer();
     }
 
     private void requireDemo() {

@@ -124,7 +124,8 @@ class DemoHistory {
 
     /** Somebody went home early on a day whose period was closed already. */
     private void shorten(Person person) {
-        corrections.change(person.id(), LocalDate.of(2027, 2, 24), "regular", Amount.of(8), Amount.of("5.5"));
+        corrections.change(
+                person.id(), LocalDate.of(2027, 2, 24), "regular", Amount.of(8), Amount.of("5.5"), "went home early");
     }
 
     /** A close that came too early, and the same again an hour later. */

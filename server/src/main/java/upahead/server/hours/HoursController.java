@@ -3,8 +3,10 @@ package upahead.server.hours;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -24,12 +26,13 @@ class HoursController {
 
     private static final int MOST_DAYS = 400;
 
-    /** New hours, and what they were when they were looked at. */
+    /** New hours, what they were when they were looked at, and why they change where the period is closed. */
     record HoursChange(
             @NotNull(message = "please choose a day") LocalDate on,
             @NotBlank String kind,
             @NotNull Amount seen,
-            @NotNull(message = "please give the hours") Amount hours) {}
+            @NotNull(message = "please give the hours") Amount hours,
+            @Nullable @Size(max = 200, message = "the reason has at most 200 characters") String reason) {}
 
     private final HoursCorrection hours;
 
@@ -57,6 +60,6 @@ class HoursController {
 
     @PutMapping
     List<RecordedDay> change(@PathVariable long personId, @Valid @RequestBody HoursChange change) {
-        return hours.change(personId, change.on(), change.kind(), change.seen(), change.hours());
+        return hours.change(personId, change.on(), change.kind(), change.seen(), change.hours(), change.reason());
     }
 }

@@ -70,11 +70,13 @@ public class HoursCorrection {
      *
      * @param seen what they were when they were looked at
      * @param hours what they are to be, 0 to 24
-     * @throws Refusal if they cannot be, or somebody else changed them meanwhile
+     * @param reason why; needed for a day of a closed period, else it may be null
+     * @throws Refusal if they cannot be, a reason is needed, or somebody else changed them meanwhile
      */
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public List<RecordedDay> change(long personId, LocalDate on, String kind, Amount seen, Amount hours) {
+    public List<RecordedDay> change(
+            long personId, LocalDate on, String kind, Amount seen, Amount hours, String reason) {
         Person person = people.get(personId);
         if (!HoursKinds.ALL.contains(kind)) {
             throw Refusal.of("kind", "The kind must be one of " + String.join(", ", HoursKinds.ALL) + ".");
@@ -101,17 +103,21 @@ public class HoursCorrection {
             throw Refusal.of("hours", "With the other hours of that day this is more than 24.");
         }
         if (!before.equals(hours)) {
+            boolean explained = reason != null && !reason.isBlank();
+            if (!explained && changes.isLate(personId, on)) {
+                throw Refusal.of("reason", Words.day(on) + " is in a closed period. Please say why its hours change.");
+            }
             store.put(
                     List.of(new HoursRow(personId, on, kind, hours)), user.get().name());
             String what = kind + " hours of " + Words.day(on) + " changed from " + before + " to " + hours + " by "
-                    + user.get().name();
+                    + user.get().name() + (explained ? ": " + reason.strip() : "");
             changes.note(personId, null, on, capitalised(what), Subject.HOURS, personId);
             audit.record(
                     "person",
                     personId,
                     "changed hours of " + Words.fullDay(on),
                     kind + " " + before,
-                    kind + " " + hours);
+                    kind + " " + hours + (explained ? ", " + reason.strip() : ""));
         }
         return store.of(personId, new DateSpan(on, on));
     }

@@ -1,6 +1,7 @@
 package upahead.server.hours;
 
 import static upahead.server.database.Tables.WORK_ENTRY;
+import static upahead.server.sql.Among.among;
 
 import java.time.LocalDate;
 import java.util.Collection;
@@ -65,10 +66,11 @@ class HoursStore {
                 .fetch(WORK_ENTRY.PERSON_ID));
     }
 
-    List<HoursTotal> totals(DateSpan span) {
+    List<HoursTotal> totals(Collection<Long> people, DateSpan span) {
         return sql.select(WORK_ENTRY.PERSON_ID, WORK_ENTRY.KIND, DSL.sum(WORK_ENTRY.HOURS))
                 .from(WORK_ENTRY)
                 .where(WORK_ENTRY.ON_DATE.between(span.first(), span.last()))
+                .and(among(WORK_ENTRY.PERSON_ID, people))
                 .groupBy(WORK_ENTRY.PERSON_ID, WORK_ENTRY.KIND)
                 .fetch(row -> new HoursTotal(row.value1(), row.value2(), new Amount(row.value3())));
     }

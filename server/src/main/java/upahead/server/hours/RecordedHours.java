@@ -1,5 +1,6 @@
 package upahead.server.hours;
 
+import java.util.Collection;
 import java.util.List;
 import java.util.Set;
 import org.springframework.stereotype.Service;
@@ -22,9 +23,9 @@ public class RecordedHours {
         return store.peopleWithHours(span);
     }
 
-    /** Everybody's hours by kind within some days. */
+    /** The hours of some people by kind within some days. */
     @Transactional(readOnly = true)
-    public List<HoursTotal> totals(DateSpan span) {
-        return store.totals(span);
+    public List<HoursTotal> totals(Collection<Long> people, DateSpan span) {
+        return store.totals(people, span);
     }
 }

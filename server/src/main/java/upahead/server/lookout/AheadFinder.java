@@ -12,6 +12,7 @@ import upahead.core.ledger.Ahead;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.Ledger;
 import upahead.core.ledger.Upcoming;
+import upahead.core.policy.Limit;
 import upahead.core.quantity.Amount;
 import upahead.server.balances.PersonAccount;
 import upahead.server.lookout.LookoutItem.Kind;
@@ -46,7 +47,10 @@ class AheadFinder {
                     withheld.on(),
                     "is about to reach a limit",
                     amount(account, withheld.amount()) + " of " + policy + " will be withheld from "
-                            + Words.day(withheld.on()) + " on unless some is used before."));
+                            + Words.day(withheld.on()) + " on"
+                            + (withheld.limit() == Limit.BALANCE
+                                    ? " unless some is used before."
+                                    : ": the most that may be earned in the year is reached.")));
         }
         if (upcoming instanceof Upcoming.Lapses lapses) {
             LocalDate last = lapses.on().minusDays(1);

@@ -1,24 +1,28 @@
 package upahead.server.payruns;
 
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
+import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import upahead.core.ledger.LineKind;
-import upahead.core.quantity.Amount;
-import upahead.server.holidays.HolidayHours;
-import upahead.server.holidays.HolidayHours.PaidHoliday;
-import upahead.server.hours.RecordedHours;
+import upahead.core.calendar.DateSpan;
+import upahead.server.changes.Causes;
+import upahead.server.changes.LateChanges;
+import upahead.server.files.CsvFile;
+import upahead.server.payruns.HandedOver.Sort;
+import upahead.server.payruns.HandedOver.Source;
+import upahead.server.people.Organisation;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
@@ -26,125 +30,204 @@ import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.problems.Refusal;
 
-/** What payroll gets of a closed run: hours worked, holidays paid, leave taken and time paid out, by payroll code. */
+/**
+ * What payroll gets with a close. It is stored with it and never changes; what is changed later in a closed period comes
+ * as a difference with the next close.
+ */
 @Service
 public class HandOver {
 
-    private static final Map<String, String> CODES = Map.of("regular", "REG", "overtime", "OVT", "training", "TRN");
+    private static final Comparator<HandedOver> IN_THE_FILE = Comparator.comparing(HandedOver::personCode)
+            .thenComparing(HandedOver::sort)
+            .thenComparing(line -> line.about().first())
+            .thenComparing(HandedOver::payrollCode)
+            .thenComparing(HandedOver::what);
+    private static final List<String> HEADINGS =
+            List.of("person", "name", "code", "what", "amount", "unit", "from", "to", "entry");
 
-    private record Entry(Person person, String code, String what, Amount amount, String unit) {}
-
-    private final PayRuns runs;
+    private final PayRunStore runs;
+    private final HandedOverStore store;
+    private final HandOverLines lines;
     private final WorksheetBuilder worksheets;
-    private final RecordedHours hours;
-    private final HolidayHours holidayHours;
+    private final LateChanges changes;
+    private final Organisation organisation;
     private final People people;
     private final Policies policies;
 
     HandOver(
-            PayRuns runs,
+            PayRunStore runs,
+            HandedOverStore store,
+            HandOverLines lines,
             WorksheetBuilder worksheets,
-            RecordedHours hours,
-            HolidayHours holidayHours,
+            LateChanges changes,
+            Organisation organisation,
             People people,
             Policies policies) {
         this.runs = runs;
+        this.store = store;
+        this.lines = lines;
         this.worksheets = worksheets;
-        this.hours = hours;
-        this.holidayHours = holidayHours;
+        this.changes = changes;
+        this.organisation = organisation;
         this.people = people;
         this.policies = policies;
     }
 
-    /** A CSV file and the name it is saved under. */
-    public record HandOverFile(String name, String content) {}
+    /** Takes the rows of a run one by one and works out what payroll gets. */
+    final class Gathering {
 
-    /**
-     * The hand-over of a closed run.
-     *
-     * @throws Refusal if the run is not closed
-     */
-    @Transactional(readOnly = true)
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public HandOverFile of(long runId) {
-        PayRun run = runs.get(runId);
-        if (!run.isClosed()) {
-            throw Refusal.conflict("Payroll gets its file when the run is closed.");
+        private final PayRun run;
+        private final Map<Long, Person> group;
+        private final Map<Long, PolicyDetail> byId = policies.byId();
+        private final List<HandedOver> gathered = new ArrayList<>();
+
+        private Gathering(PayRun run) {
+            this.run = run;
+            this.group = people.search(PeopleQuery.ofPayGroup(run.payGroupId(), run.lastDay())).stream()
+                    .collect(Collectors.toMap(Person::id, Function.identity()));
         }
-        Map<Long, Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId(), run.lastDay())).stream()
-                .collect(Collectors.toMap(Person::id, person -> person));
-        List<Entry> entries = new ArrayList<>(worked(run, group));
-        entries.addAll(leave(run, group));
-        entries.addAll(paidHolidays(run, group));
-        entries.sort(
-                Comparator.comparing((Entry entry) -> entry.person().code()).thenComparing(Entry::code));
-        return new HandOverFile("hand-over-" + run.firstDay() + "-to-" + run.lastDay() + ".csv", csv(entries));
+
+        void take(WorksheetRow row) {
+            gathered.addAll(HandOverLines.leave(
+                    row,
+                    group.get(row.personId()),
+                    byId.get(row.policyId()),
+                    run,
+                    organisation.payGroup(run.payGroupId()).calendar()));
+        }
+
+        /** Stores what was gathered, with the differences that earlier closes have left, as that of a close. */
+        void store(int closing) {
+            gathered.addAll(lines.worked(group.values(), run.period()));
+            gathered.addAll(differences(run, group));
+            gathered.sort(IN_THE_FILE);
+            store.add(run.id(), closing, false, gathered);
+        }
     }
 
-    private List<Entry> worked(PayRun run, Map<Long, Person> group) {
-        return hours.totals(run.period()).stream()
-                .filter(total -> group.containsKey(total.personId()))
-                .map(total -> new Entry(
-                        group.get(total.personId()),
-                        CODES.get(total.kind()),
-                        total.kind() + " hours",
-                        total.hours(),
-                        "hours"))
+    /** Begins to work out what payroll gets with the close of a run. */
+    Gathering gather(PayRun run) {
+        return new Gathering(run);
+    }
+
+    /** What late changes make of hours and holidays that payroll has got about earlier periods. */
+    private List<HandedOver> differences(PayRun run, Map<Long, Person> group) {
+        Causes late = changes.since(runs.closedBefore(run.payGroupId(), run.firstDay())
+                .map(closed -> runs.changesSeen(closed.id()))
+                .orElse(0L));
+        Map<Long, LocalDate> changed = new HashMap<>();
+        group.keySet().forEach(id -> late.earliest(id)
+                .filter(day -> day.isBefore(run.firstDay()))
+                .ifPresent(day -> changed.put(id, day)));
+        if (changed.isEmpty()) {
+            return List.of();
+        }
+        LocalDate from = changed.values().stream().min(LocalDate::compareTo).orElseThrow();
+        Map<DateSpan, List<HandedOver>> before = store.about(changed.keySet(), from).stream()
+                .filter(line ->
+                        line.source() != Source.LEAVE && line.about().first().isBefore(run.firstDay()))
+                .collect(Collectors.groupingBy(HandedOver::about));
+        List<HandedOver> found = new ArrayList<>();
+        for (DateSpan period : periods(run, from, before.keySet())) {
+            List<Person> concerned = changed.entrySet().stream()
+                    .filter(each -> !each.getValue().isAfter(period.last()))
+                    .map(each -> group.get(each.getKey()))
+                    .toList();
+            found.addAll(difference(concerned, period, before.getOrDefault(period, List.of())));
+        }
+        return found;
+    }
+
+    /** The closed periods of the group, and those that its people were paid for elsewhere. */
+    private Set<DateSpan> periods(PayRun run, LocalDate from, Set<DateSpan> others) {
+        Set<DateSpan> periods =
+                new TreeSet<>(Comparator.comparing(DateSpan::first).thenComparing(DateSpan::last));
+        periods.addAll(others);
+        runs.ofGroup(run.payGroupId()).stream()
+                .filter(other -> other.isClosed()
+                        && other.lastDay().isBefore(run.firstDay())
+                        && !other.lastDay().isBefore(from))
+                .map(PayRun::period)
+                .forEach(periods::add);
+        return periods;
+    }
+
+    private List<HandedOver> difference(List<Person> concerned, DateSpan period, List<HandedOver> before) {
+        Set<Long> ids = concerned.stream().map(Person::id).collect(Collectors.toSet());
+        Map<HandedOver.Key, HandedOver> sums = new LinkedHashMap<>();
+        lines.worked(concerned, period).forEach(line -> sums.merge(line.key(), line, HandedOver::plus));
+        before.stream()
+                .filter(line -> ids.contains(line.personId()))
+                .map(line -> line.withAmount(line.amount().negated(), Sort.PERIOD))
+                .forEach(line -> sums.merge(line.key(), line, HandedOver::plus));
+        return sums.values().stream()
+                .filter(line -> !line.amount().isZero())
+                .map(line -> line.withAmount(line.amount(), Sort.CORRECTION))
                 .toList();
     }
 
-    private List<Entry> paidHolidays(PayRun run, Map<Long, Person> group) {
-        List<Entry> entries = new ArrayList<>();
-        holidayHours.of(group.values(), run.period()).forEach((personId, own) -> own.stream()
-                .collect(Collectors.groupingBy(
-                        PaidHoliday::payrollCode, Collectors.mapping(PaidHoliday::hours, Collectors.toList())))
-                .forEach((code, hours) -> entries.add(
-                        new Entry(group.get(personId), code, "holiday hours", Amount.sum(hours), "hours"))));
-        return entries;
+    /** Takes back what payroll got with the newest close of a run, line by line. */
+    void reverse(PayRun run) {
+        store.add(
+                run.id(),
+                run.closings(),
+                true,
+                store.of(run.id(), run.closings(), false).stream()
+                        .map(line -> line.withAmount(line.amount().negated(), line.sort()))
+                        .toList());
     }
 
-    private List<Entry> leave(PayRun run, Map<Long, Person> group) {
-        Map<Long, PolicyDetail> byId = policies.byId();
-        List<Entry> entries = new ArrayList<>();
-        for (WorksheetRow row : worksheets.rows(run)) {
-            for (LineKind kind : List.of(LineKind.TAKEN, LineKind.PAID_OUT)) {
-                Amount amount = Amount.sum(row.lines().stream()
-                                .filter(line -> line.kind() == kind)
-                                .map(WorksheetLine::amount)
-                                .toList())
-                        .negated();
-                if (!amount.isZero()) {
-                    entries.add(new Entry(
-                            group.get(row.personId()),
-                            byId.get(row.policyId()).payrollCode(),
-                            row.policy() + (kind == LineKind.TAKEN ? " taken" : " paid out"),
-                            amount,
-                            row.unit().name().toLowerCase(Locale.ROOT)));
-                }
+    /** Stores what payroll got of runs that were closed before it was kept. */
+    @Transactional
+    public void keepEarlier() {
+        for (PayRun run : runs.closed()) {
+            if (!store.exists(run.id(), run.closings())) {
+                Gathering gathering = gather(run);
+                worksheets.each(run, gathering::take);
+                gathering.store(run.closings());
             }
         }
-        return entries;
     }
 
-    private static String csv(List<Entry> entries) {
-        CSVFormat format = CSVFormat.RFC4180
-                .builder()
-                .setHeader("person", "name", "code", "what", "amount", "unit")
-                .get();
-        StringWriter text = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(text, format)) {
-            for (Entry entry : entries) {
-                printer.printRecord(
-                        entry.person().code(),
-                        entry.person().name(),
-                        entry.code(),
-                        entry.what(),
-                        entry.amount(),
-                        entry.unit());
-            }
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
+    /**
+     * What payroll got with a close.
+     *
+     * @param closing which close of the run, null for the newest
+     * @param reversal whether what was taken back of it is meant
+     * @throws Refusal if there is no such close
+     */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public CsvFile of(long runId, Integer closing, boolean reversal) {
+        PayRun run = runs.find(runId).orElseThrow(() -> Refusal.notFound("pay run"));
+        if (closing == null && !run.isClosed()) {
+            throw Refusal.conflict("Payroll gets its file when the run is closed.");
         }
-        return text.toString();
+        int which = closing == null ? run.closings() : closing;
+        boolean wasUndone = which < run.closings() || !run.isClosed();
+        if (which < 1 || which > run.closings() || (reversal && !wasUndone)) {
+            throw Refusal.notFound("file");
+        }
+        return file(run, which, reversal, store.of(runId, which, reversal));
+    }
+
+    private static CsvFile file(PayRun run, int closing, boolean reversal, Collection<HandedOver> lines) {
+        String name = "hand-over-" + run.firstDay() + "-to-" + run.lastDay() + (closing == 1 ? "" : "-close-" + closing)
+                + (reversal ? "-taken-back" : "") + ".csv";
+        return CsvFile.of(
+                name,
+                HEADINGS,
+                lines.stream()
+                        .map(line -> List.<Object>of(
+                                line.personCode(),
+                                line.personName(),
+                                line.payrollCode(),
+                                line.what(),
+                                line.amount(),
+                                line.unit().name().toLowerCase(Locale.ROOT),
+                                line.about().first(),
+                                line.about().last(),
+                                reversal ? "taken back" : line.sort() == Sort.PERIOD ? "period" : "difference"))
+                        .toList());
     }
 }

@@ -8,8 +8,6 @@ import java.io.IOException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -94,18 +92,13 @@ class PayRunController {
         return hours.take(file.getBytes(), name, run.payGroupId(), run.period(), skip == null ? Set.of() : skip);
     }
 
+    /** What payroll got with a close of the run, the newest where none is named, or what was taken back of it. */
     @GetMapping(path = "/{id}/hand-over.csv", produces = "text/csv")
-    ResponseEntity<String> handOver(@PathVariable long id) {
-        HandOver.HandOverFile file = handOver.of(id);
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(file.name())
-                                .build()
-                                .toString())
-                .contentType(MediaType.parseMediaType("text/csv;charset=UTF-8"))
-                .body(file.content());
+    ResponseEntity<String> handOver(
+            @PathVariable long id,
+            @RequestParam(required = false) Integer closing,
+            @RequestParam(defaultValue = "false") boolean reversal) {
+        return handOver.of(id, closing, reversal).answer();
     }
 
     private PayRun gathering(long id) {

@@ -44,6 +44,14 @@ class PayRunStore {
                 .fetch(PayRunStore::run);
     }
 
+    /** All closed runs, the oldest first. */
+    List<PayRun> closed() {
+        return sql.selectFrom(PAY_RUN)
+                .where(PAY_RUN.STATE.eq(RunState.CLOSED.name()))
+                .orderBy(PAY_RUN.FIRST_DAY, PAY_RUN.ID)
+                .fetch(PayRunStore::run);
+    }
+
     /** The newest closed run of a group that ends before a day. */
     Optional<PayRun> closedBefore(long payGroupId, LocalDate day) {
         return ofGroup(payGroupId).stream()

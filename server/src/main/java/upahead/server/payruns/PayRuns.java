@@ -8,6 +8,7 @@ import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
+import upahead.core.quantity.Amount;
 import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
 import upahead.server.changes.LateChanges;
@@ -34,6 +35,8 @@ public class PayRuns {
     private final Audit audit;
     private final MovableClock clock;
     private final LateChanges changes;
+    private final HandOver handOver;
+    private final ClosingStore closings;
 
     PayRuns(
             PayRunStore store,
@@ -44,7 +47,9 @@ public class PayRuns {
             CurrentUser user,
             Audit audit,
             MovableClock clock,
-            LateChanges changes) {
+            LateChanges changes,
+            HandOver handOver,
+            ClosingStore closings) {
         this.store = store;
         this.posted = posted;
         this.worksheets = worksheets;
@@ -54,6 +59,8 @@ public class PayRuns {
         this.audit = audit;
         this.clock = clock;
         this.changes = changes;
+        this.handOver = handOver;
+        this.closings = closings;
     }
 
     /** The runs of a group, newest first. */
@@ -79,8 +86,10 @@ public class PayRuns {
         audit.record("pay run", id, "began the first run", null, period.toString());
     }
 
-    /** A run with its figures and what stops its close. */
-    @Transactional(readOnly = true)
+    /**
+     * A run with its figures and what stops its close. Each part is read by itself: large groups are read by several
+     * workers, and nobody waits for these with a connection in hand.
+     */
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public Worksheet worksheet(long id) {
         PayRun run = get(id);
@@ -132,25 +141,47 @@ public class PayRuns {
 
     private int freeze(PayRun run) {
         List<Posted> batch = new ArrayList<>(BATCH);
-        int[] frozen = {0};
+        Closed frozen = new Closed();
+        HandOver.Gathering forPayroll = handOver.gather(run);
         worksheets.each(run, row -> {
+            forPayroll.take(row);
             AccountKey account = new AccountKey(row.personId(), row.policyId());
             for (WorksheetLine line : row.lines()) {
                 Long cause = line.cause() == null ? null : line.cause().id();
                 batch.add(new Posted(run.id(), run.closings() + 1, account, line.posting(), cause));
             }
             if (batch.size() >= BATCH) {
-                frozen[0] += add(batch);
+                add(batch, frozen);
             }
         });
-        return frozen[0] + add(batch);
+        add(batch, frozen);
+        forPayroll.store(run.closings() + 1);
+        closings.add(run.id(), run.closings() + 1, frozen.sums());
+        return frozen.sums().lines();
     }
 
-    private int add(List<Posted> batch) {
+    private void add(List<Posted> batch, Closed frozen) {
         posted.add(batch);
-        int added = batch.size();
+        batch.forEach(frozen::count);
         batch.clear();
-        return added;
+    }
+
+    /** Adds up what a close posts. */
+    private static final class Closed {
+
+        private int lines;
+        private Amount amounts = Amount.ZERO;
+        private Amount withheld = Amount.ZERO;
+
+        void count(Posted posted) {
+            lines++;
+            amounts = amounts.plus(posted.line().amount());
+            withheld = withheld.plus(posted.line().withheld());
+        }
+
+        ClosingStore.Sums sums() {
+            return new ClosingStore.Sums(lines, amounts, withheld);
+        }
     }
 
     /**
@@ -174,6 +205,7 @@ public class PayRuns {
             throw Refusal.of("reason", "Please say why the close is undone.");
         }
         int lines = reverse(run, reason.strip());
+        handOver.reverse(run);
         if (!store.undo(id)) {
             throw Refusal.conflict("Somebody else has undone this close meanwhile.");
         }

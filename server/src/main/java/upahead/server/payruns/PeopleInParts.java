@@ -10,10 +10,12 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.Semaphore;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import upahead.server.people.Person;
 
@@ -27,6 +29,10 @@ class PeopleInParts {
     private static final int PEOPLE_OF_A_PART = 500;
     private static final int WORKERS = Math.max(2, Runtime.getRuntime().availableProcessors());
 
+    /** How many large groups are read at once: each takes a connection for every worker, and others want some, too. */
+    private static final int GROUPS_AT_ONCE = 2;
+
+    private final Semaphore turns = new Semaphore(GROUPS_AT_ONCE, true);
     private final TransactionTemplate reading;
 
     PeopleInParts(PlatformTransactionManager transactions) {
@@ -35,7 +41,8 @@ class PeopleInParts {
     }
 
     /**
-     * Works through people.
+     * Works through people. Large groups wait for their turn, before anything is read: whoever calls this holds no
+     * connection, but for a close, of which there is only one at a time.
      *
      * @param work what is done with a part; only reads
      * @param results takes what came out of each part, in the order of the people's ids, in which their facts lie
@@ -45,9 +52,22 @@ class PeopleInParts {
         List<List<Person>> parts = parts(
                 people.stream().sorted(Comparator.comparingLong(Person::id)).toList());
         if (parts.size() <= 1) {
-            parts.forEach(part -> results.accept(work.apply(part)));
+            parts.forEach(part -> results.accept(reading.execute(status -> work.apply(part))));
             return;
         }
+        if (TransactionSynchronizationManager.isActualTransactionActive()) {
+            besideEachOther(parts, work, results);
+            return;
+        }
+        turns.acquireUninterruptibly();
+        try {
+            besideEachOther(parts, work, results);
+        } finally {
+            turns.release();
+        }
+    }
+
+    private <T> void besideEachOther(List<List<Person>> parts, Function<List<Person>, T> work, Consumer<T> results) {
         ExecutorService workers = Executors.newFixedThreadPool(WORKERS);
         try {
             Iterator<List<Person>> next = parts.iterator();

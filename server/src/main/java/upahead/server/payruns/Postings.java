@@ -6,6 +6,7 @@ import java.util.Map;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import upahead.server.access.CurrentUser;
 import upahead.server.changes.LateChange;
 import upahead.server.changes.LateChanges;
 import upahead.server.payruns.PostedLineStore.AccountKey;
@@ -26,18 +27,23 @@ public class Postings {
     private final PostedLineStore posted;
     private final PayRunStore runs;
     private final LateChanges changes;
+    private final CurrentUser user;
 
-    Postings(PostedLineStore posted, PayRunStore runs, LateChanges changes) {
+    Postings(PostedLineStore posted, PayRunStore runs, LateChanges changes, CurrentUser user) {
         this.posted = posted;
         this.runs = runs;
         this.changes = changes;
+        this.user = user;
     }
 
-    /** Newest first. */
+    /** Newest first. What moved no balance is of no interest to the person it belongs to. */
     @Transactional(readOnly = true)
     @PreAuthorize("@reach.person(#personId)")
     public List<RunPosting> corrections(long personId, long policyId) {
-        List<Posted> lines = posted.corrections(new AccountKey(personId, policyId));
+        List<Posted> lines = posted.corrections(new AccountKey(personId, policyId)).stream()
+                .filter(line ->
+                        user.get().isAdministrator() || !line.line().amount().isZero())
+                .toList();
         Map<Long, LateChange> causes = changes.get(lines.stream()
                 .map(Posted::lateChangeId)
                 .filter(id -> id != null)

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.Ledger;
 import upahead.core.payrun.Closing;
@@ -45,6 +44,7 @@ public class Proof {
     private final PeopleInParts parts;
     private final Policies policies;
     private final MovableClock clock;
+    private final WhatMustBeThere mustBeThere;
 
     Proof(
             PayRunStore runs,
@@ -55,7 +55,8 @@ public class Proof {
             LateChanges changes,
             PeopleInParts parts,
             Policies policies,
-            MovableClock clock) {
+            MovableClock clock,
+            WhatMustBeThere mustBeThere) {
         this.runs = runs;
         this.posted = posted;
         this.accounts = accounts;
@@ -65,10 +66,10 @@ public class Proof {
         this.parts = parts;
         this.policies = policies;
         this.clock = clock;
+        this.mustBeThere = mustBeThere;
     }
 
     /** Derives everybody's balances afresh and compares them with what was posted. */
-    @Transactional(readOnly = true)
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public ProofReport prove() {
         return report();
@@ -81,7 +82,7 @@ public class Proof {
             groups.add(prove(group, differences));
         }
         differences.sort(Comparator.comparing(ProofDifference::person).thenComparing(ProofDifference::policy));
-        return new ProofReport(clock.now(), groups, differences);
+        return new ProofReport(clock.now(), mustBeThere.missing(), groups, differences);
     }
 
     private GroupProof prove(PayGroup group, List<ProofDifference> differences) {

@@ -30,7 +30,7 @@ class ProofCommand implements ApplicationRunner {
     public void run(ApplicationArguments arguments) {
         ProofReport report = proof.report();
         print(report, System.out);
-        int status = report.unexplained() == 0 ? 0 : 1;
+        int status = report.isClean() ? 0 : 1;
         System.exit(SpringApplication.exit(context, () -> status));
     }
 
@@ -43,6 +43,7 @@ class ProofCommand implements ApplicationRunner {
                                     + " of " + Words.count(group.accounts(), "balance") + " proved, of "
                                     + Words.count(group.people(), "person").replace("persons", "people"));
         }
+        report.missing().forEach(each -> out.println("MISSING: " + each));
         for (ProofDifference each : report.differences()) {
             out.println("differs: " + each.person() + ", " + each.policy() + ", from " + each.about() + " on: posted "
                     + each.posted() + ", derived " + each.derived() + ". "

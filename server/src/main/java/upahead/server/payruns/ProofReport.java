@@ -11,9 +11,11 @@ import upahead.server.changes.LateChange;
 /**
  * Whether what was posted is what is derived now, for everybody.
  *
+ * @param missing what runs have posted and is no longer there, a sentence each
  * @param differences where it is not, in order of the people's names
  */
-public record ProofReport(LocalDateTime at, List<GroupProof> groups, List<ProofDifference> differences) {
+public record ProofReport(
+        LocalDateTime at, List<String> missing, List<GroupProof> groups, List<ProofDifference> differences) {
 
     /**
      * What was looked at in one pay group.
@@ -44,6 +46,11 @@ public record ProofReport(LocalDateTime at, List<GroupProof> groups, List<ProofD
             Amount derived,
             LocalDate about,
             List<LateChange> causes) {}
+
+    /** Whether all is there and every difference is explained. */
+    boolean isClean() {
+        return missing.isEmpty() && unexplained() == 0;
+    }
 
     /** How many differences no late change explains. */
     public long unexplained() {

@@ -1,10 +1,12 @@
 package upahead.server.people;
 
+import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Predicate;
+import org.springframework.lang.Nullable;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -52,6 +54,35 @@ public class EmploymentChanges {
         store.setFte(personId, from, fte);
         noteLate(personId, from, "FTE changed to " + fte);
         audit.record("person", personId, "changed the FTE from " + Words.fullDay(from), before, fte);
+    }
+
+    /**
+     * The newest full-time equivalent and schedule of somebody, as whoever changes them has seen them.
+     *
+     * @param week hours from Monday to Sunday, null where there is none
+     */
+    public record Newest(@NotNull Amount fte, @Nullable List<@NotNull Amount> week) {}
+
+    /**
+     * Changes full-time equivalent and schedule from a date on, both or neither, if they are still as they were seen.
+     *
+     * @param fte null to leave it
+     * @param week null to leave it
+     * @throws Refusal if somebody else changed them meanwhile, or as the changes themselves do
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void change(long personId, Newest seen, LocalDate from, Amount fte, List<Amount> week) {
+        List<FteFrom> ftes = store.ftes(personId);
+        List<ScheduleFrom> schedules = store.schedules(personId);
+        Newest newest = new Newest(
+                ftes.isEmpty() ? Amount.ONE : ftes.get(ftes.size() - 1).fte(),
+                schedules.isEmpty() ? null : schedules.get(schedules.size() - 1).week());
+        if (!newest.equals(seen)) {
+            throw Refusal.conflict("Somebody else changed the working time meanwhile. What you typed is still here; "
+                    + "close and open it again to see theirs.");
+        }
+        change(personId, from, fte, week);
     }
 
     /**

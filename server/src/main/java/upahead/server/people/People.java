@@ -120,6 +120,12 @@ public class People {
         employments.addFtes(ftes);
         List<Long> addedIds = List.copyOf(added.keySet());
         requireNoCircle(addedIds, clock.today());
+        changes.noteAll(
+                people.stream()
+                        .collect(Collectors.toMap(
+                                person -> ids.get(person.code().toUpperCase(Locale.ROOT)), NewPerson::hired)),
+                hired -> "Added on " + Words.fullDay(clock.today()) + " as employed from " + Words.fullDay(hired)
+                        + " on by " + user.get().name());
         audit.recordAll("person", "added a person", added);
         return addedIds;
     }

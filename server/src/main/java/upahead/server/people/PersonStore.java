@@ -136,7 +136,7 @@ class PersonStore {
                 .where(matching(query))
                 .orderBy(order(query))
                 .limit(query.size())
-                .offset(query.page() * query.size())
+                .offset((long) query.page() * query.size())
                 .fetch(Records.mapping(Person::new));
     }
 

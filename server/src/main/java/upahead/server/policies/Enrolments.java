@@ -190,10 +190,12 @@ public class Enrolments {
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public void apply(Collection<CoverageEffect> effects, Function<CoverageEffect, Optional<Ending>> endings) {
-        enrol(effects.stream()
-                .filter(effect -> effect.what() == What.BEGINS)
-                .map(effect -> Enrolled.from(effect.personId(), effect.policyId(), effect.on()))
-                .toList());
+        enrol(beginning(effects));
+        changes.noteAll(
+                effects.stream()
+                        .filter(effect -> effect.what() == What.BEGINS)
+                        .collect(Collectors.toMap(CoverageEffect::personId, CoverageEffect::on, DateSpan::earlier)),
+                from -> "Enrolled from " + Words.fullDay(from) + " on");
         Map<Long, PolicyDetail> byId =
                 policies.all().stream().collect(Collectors.toMap(PolicyDetail::id, Function.identity()));
         for (CoverageEffect effect : effects) {
@@ -209,6 +211,13 @@ public class Enrolments {
                 default -> {}
             }
         }
+    }
+
+    private static List<Enrolled> beginning(Collection<CoverageEffect> effects) {
+        return effects.stream()
+                .filter(effect -> effect.what() == What.BEGINS)
+                .map(effect -> Enrolled.from(effect.personId(), effect.policyId(), effect.on()))
+                .toList();
     }
 
     private void enrol(List<Enrolled> added) {
@@ -258,7 +267,7 @@ public class Enrolments {
                 .map(person -> effect(person, policy, What.BEGINS, beginning(person, policy, person.hired()))
                         .orElseThrow())
                 .forEach(effects::add));
-        apply(effects, effect -> Optional.empty());
+        enrol(beginning(effects));
         return effects;
     }
 

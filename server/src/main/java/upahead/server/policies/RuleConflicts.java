@@ -3,6 +3,10 @@ package upahead.server.policies;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import upahead.core.earning.NoEarning;
+import upahead.core.earning.PerHoursWorked;
+import upahead.core.earning.Scaling;
 import upahead.core.policy.Contradictions;
 import upahead.core.policy.Contradictions.Rule;
 import upahead.core.policy.Terms;
@@ -37,14 +41,26 @@ public final class RuleConflicts {
         List<RuleConflict> found = new ArrayList<>();
         Contradictions.in(MonthDays.benefitYear(benefitYear), terms)
                 .forEach(each -> found.add(new RuleConflict(FIELDS.get(each.rule()), each.message())));
-        if (document.scaleByFte() && document.earning().method() == TermsDocument.Method.PER_HOURS_WORKED) {
-            found.add(new RuleConflict(
-                    "terms.scaleByFte", "What is earned by hours worked is not scaled by FTE: part-timers work less."));
-        }
+        scaling(terms)
+                .ifPresent(message -> found.add(new RuleConflict(
+                        document.scaleByFte() ? "terms.scaleByFte" : "terms.scaleByDaysOfWeek", message)));
         if (rules != null) {
             found.addAll(ofRequests(unit, rules, terms));
         }
         return found;
+    }
+
+    private static Optional<String> scaling(Terms terms) {
+        if (terms.scaling() instanceof Scaling.None) {
+            return Optional.empty();
+        }
+        if (terms.earning() instanceof PerHoursWorked) {
+            return Optional.of("What is earned by hours worked is not scaled: part-timers work less.");
+        }
+        if (terms.earning() instanceof NoEarning) {
+            return Optional.of("Nothing is earned by itself, so there is nothing to put in proportion.");
+        }
+        return Optional.empty();
     }
 
     private static List<RuleConflict> ofRequests(Unit unit, RequestRules rules, Terms terms) {

@@ -88,7 +88,7 @@ public class SampleRehearsal {
                 policy,
                 PayCalendar.standard(sample.hired()),
                 HolidayCalendar.NONE,
-                new Facts(work, WorkLog.EMPTY, List.of(), List.of(), List.of()));
+                new Facts(work, WorkLog.EMPTY, WorkLog.EMPTY, List.of(), List.of(), List.of()));
         return rehearsed(
                 Derivation.derive(account, through),
                 new DateSpan(sample.hired(), through),

@@ -10,6 +10,7 @@ import upahead.core.earning.EarningMethod;
 import upahead.core.earning.NoEarning;
 import upahead.core.earning.PerHoursWorked;
 import upahead.core.earning.PerPeriod;
+import upahead.core.earning.Scaling;
 import upahead.core.earning.Upfront;
 import upahead.core.policy.Leftover;
 import upahead.core.policy.Limits;
@@ -27,6 +28,7 @@ import upahead.server.problems.Refusal;
  * The terms of a policy version as they are edited and stored. What is null is left out.
  *
  * @param carry the most that is carried over at a year's end; null carries all
+ * @param scaleByDaysOfWeek the days of a full week, to which the days of the weekly schedule are put in proportion
  */
 public record TermsDocument(
         @NotNull Earning earning,
@@ -43,7 +45,8 @@ public record TermsDocument(
         @Nullable Leftover excess,
         @Nullable Time creditsUsable,
         @Nullable Leftover onLeaving,
-        @Nullable RoundingRule rounding) {
+        @Nullable RoundingRule rounding,
+        @Nullable Integer scaleByDaysOfWeek) {
 
     /** The earning methods by name. */
     public enum Method {
@@ -184,7 +187,7 @@ public record TermsDocument(
                         : checked("terms.tenure", () -> tenure.stream()
                                 .map(band -> new TenureBand(band.fromYears(), band.amount()))
                                 .toList()),
-                scaleByFte && earning.method() != Method.PER_HOURS_WORKED,
+                scaling(),
                 wait("terms.waitToEarn", waitToEarn),
                 wait("terms.waitToUse", waitToUse),
                 new Limits(
@@ -203,6 +206,18 @@ public record TermsDocument(
                 rounding == null
                         ? Rounding.STANDARD
                         : checked("terms.rounding", () -> new Rounding(rounding.step(), rounding.mode())));
+    }
+
+    private Scaling scaling() {
+        if (scaleByDaysOfWeek == null) {
+            return scaleByFte ? Scaling.BY_FTE : Scaling.NONE;
+        }
+        if (scaleByFte) {
+            throw Refusal.of(
+                    "terms.scaleByDaysOfWeek",
+                    "Part-timers earn either in proportion to their full-time equivalent or by days of the week.");
+        }
+        return checked("terms.scaleByDaysOfWeek", () -> new Scaling.ByDaysOfWeek(scaleByDaysOfWeek));
     }
 
     private EarningMethod method() {

@@ -18,6 +18,7 @@ public final class TermsWriter {
     private final Earning earning;
     private final List<Band> tenure = new ArrayList<>();
     private boolean scaleByFte;
+    private Integer scaleByDaysOfWeek;
     private Time waitToEarn;
     private Time waitToUse;
     private Amount balanceLimit;
@@ -46,6 +47,11 @@ public final class TermsWriter {
 
     public TermsWriter scaledByFte() {
         scaleByFte = true;
+        return this;
+    }
+
+    public TermsWriter scaledByDaysOfWeek(int fullWeek) {
+        scaleByDaysOfWeek = fullWeek;
         return this;
     }
 
@@ -128,6 +134,7 @@ public final class TermsWriter {
                 excess,
                 creditsUsable,
                 onLeaving,
-                rounding);
+                rounding,
+                scaleByDaysOfWeek);
     }
 }

@@ -2,12 +2,15 @@ package upahead.server.problems;
 
 import com.fasterxml.jackson.databind.JsonMappingException;
 import java.lang.reflect.RecordComponent;
+import java.sql.SQLException;
+import java.time.DateTimeException;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataIntegrityViolationException;
@@ -28,6 +31,9 @@ import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExcep
 @RestControllerAdvice
 class ProblemDetails extends ResponseEntityExceptionHandler {
 
+    /** How the states begin that a database gives for a text too long or a number out of its range. */
+    private static final String TOO_LARGE = "22";
+
     private static final Logger LOG = LoggerFactory.getLogger(ProblemDetails.class);
 
     @ExceptionHandler
@@ -41,13 +47,32 @@ class ProblemDetails extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ResponseEntity<ProblemDetail> noSuchDay(DateTimeException beyond) {
+        return problem(HttpStatus.UNPROCESSABLE_ENTITY, null, "There is no such day; please check the dates.");
+    }
+
+    @ExceptionHandler
     ResponseEntity<ProblemDetail> outOfReach(AccessDeniedException denied) {
         return problem(HttpStatus.FORBIDDEN, null, "This is not yours to see or to change.");
+    }
+
+    /** A long change of somebody else is still under way; nobody waits for it for ever. */
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> noTurn(CannotAcquireLockException waited) {
+        return problem(
+                HttpStatus.SERVICE_UNAVAILABLE,
+                null,
+                "A long change is under way, as when a large run is closed; nothing was stored. Please try again in a"
+                        + " moment.");
     }
 
     /** Two did the same at one moment, too close together for the checks before it; the database let one through. */
     @ExceptionHandler({DataIntegrityViolationException.class, ConcurrencyFailureException.class})
     ResponseEntity<ProblemDetail> atTheSameMoment(DataAccessException second) {
+        if (second.getRootCause() instanceof SQLException cause
+                && cause.getSQLState().startsWith(TOO_LARGE)) {
+            return problem(HttpStatus.UNPROCESSABLE_ENTITY, null, "A text is too long here, or a figure too large.");
+        }
         LOG.info("the same at one moment: {}", second.getClass().getSimpleName());
         return problem(
                 HttpStatus.CONFLICT,
@@ -90,9 +115,12 @@ class ProblemDetails extends ResponseEntityExceptionHandler {
                                 : reference.getFieldName())
                         .collect(Collectors.joining("."))
                 : null;
-        String message = unreadable.getMostSpecificCause() instanceof NumberFormatException
-                ? "This must be a number."
-                : "This could not be read; please check what was typed.";
+        String message = "This could not be read; please check what was typed.";
+        if (unreadable.getMostSpecificCause() instanceof NumberFormatException) {
+            message = "This must be a number.";
+        } else if (unreadable.getMostSpecificCause() instanceof DateTimeException) {
+            message = "This must be a date such as 2027-04-26, of a year from 1900 to 2199.";
+        }
         return ResponseEntity.unprocessableEntity().body(detail(HttpStatus.UNPROCESSABLE_ENTITY, field, message));
     }
 
@@ -117,7 +145,7 @@ class ProblemDetails extends ResponseEntityExceptionHandler {
         return detail;
     }
 
-    private static String sentence(String message) {
+    static String sentence(String message) {
         if (message == null || message.isEmpty()) {
             return "This cannot be done.";
         }

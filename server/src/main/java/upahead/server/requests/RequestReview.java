@@ -9,7 +9,7 @@ import upahead.core.quantity.Unit;
 /**
  * What a request costs and what stands against it.
  *
- * @param available on its first day, without it
+ * @param askable what can be asked for from its first day on, without it
  * @param yearEnds the last day of the benefit year of its last day
  * @param leftAtYearEnd the balance forecast for that day with the request taken
  * @param waitingElsewhere the total of other requests of this person that still wait
@@ -18,7 +18,7 @@ import upahead.core.quantity.Unit;
 public record RequestReview(
         Unit unit,
         Amount total,
-        Amount available,
+        Amount askable,
         LocalDate yearEnds,
         Amount leftAtYearEnd,
         Amount waitingElsewhere,

@@ -18,6 +18,7 @@ import upahead.core.leave.LeaveCosting;
 import upahead.core.leave.LeaveCosting.DayCost;
 import upahead.core.leave.Taken;
 import upahead.core.ledger.Account;
+import upahead.core.ledger.Askable;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.Ledger;
 import upahead.core.ledger.RequestCheck;
@@ -124,7 +125,7 @@ class RequestReviewer {
         return new RequestReview(
                 account.policy().unit(),
                 total,
-                Derivation.derive(facts, days.get(0).on()).available(days.get(0).on()),
+                askable(account, days.get(0).on()),
                 year.last(),
                 with.balance(year.last()),
                 waitingElsewhere(account, request),
@@ -133,6 +134,11 @@ class RequestReviewer {
                         .toList(),
                 List.copyOf(problems),
                 affordable);
+    }
+
+    private static Amount askable(PersonAccount account, LocalDate on) {
+        Amount available = Derivation.derive(account.on(on), on).available(on);
+        return Askable.on(account.account(), on, available);
     }
 
     private static AffordablePart affordable(PersonAccount account, List<Taken> asked) {

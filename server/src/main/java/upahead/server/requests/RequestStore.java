@@ -154,7 +154,8 @@ class RequestStore {
     /** Requests in some states, of everybody or of the people of one approver: waiting ones by how soon, else latest first. */
     List<RequestSummary> inStates(Collection<RequestState> states, Long approverId, int page, int size) {
         boolean onlyWaiting = states.equals(Set.of(RequestState.WAITING));
-        return summaries(inStates(states, approverId), onlyWaiting ? FIRST.asc() : FIRST.desc(), size, page * size);
+        return summaries(
+                inStates(states, approverId), onlyWaiting ? FIRST.asc() : FIRST.desc(), size, (long) page * size);
     }
 
     int count(Collection<RequestState> states, Long approverId) {
@@ -271,7 +272,7 @@ class RequestStore {
                                 .where(SIGN_OFF.PERSON_ID.eq(approverId).or(SIGN_OFF.ROLE.eq(Role.APPROVER.name()))))));
     }
 
-    private List<RequestSummary> summaries(Condition condition, SortField<?> order, int most, int skip) {
+    private List<RequestSummary> summaries(Condition condition, SortField<?> order, int most, long skip) {
         return sql.select(
                         LEAVE_REQUEST.asterisk(), PERSON.NAME, TEAM.NAME, POLICY.NAME, POLICY.UNIT, FIRST, LAST, TOTAL)
                 .from(LEAVE_REQUEST)

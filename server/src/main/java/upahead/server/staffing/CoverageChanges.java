@@ -88,7 +88,8 @@ public class CoverageChanges {
         Outlook outlook = Outlook.ahead(clock.today(), DateSpan.later(clock.today(), last));
         return accounts.of(ends.keySet().stream().map(byId::get).toList(), outlook, List.of(policy)).stream()
                 .collect(Collectors.toMap(account -> account.person().id(), account -> Derivation.derive(
-                                account.account(), ends.get(account.person().id()))
+                                account.on(ends.get(account.person().id())),
+                                ends.get(account.person().id()))
                         .balance(ends.get(account.person().id()))));
     }
 }

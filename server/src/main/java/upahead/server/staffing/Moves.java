@@ -191,7 +191,7 @@ public class Moves {
                 effect.what(),
                 effect.on(),
                 ends
-                        ? account.map(each -> Derivation.derive(each.account(), effect.on())
+                        ? account.map(each -> Derivation.derive(each.on(effect.on()), effect.on())
                                         .balance(effect.on()))
                                 .orElse(Amount.ZERO)
                         : null,

@@ -1,7 +1,5 @@
 package upahead.server.staffing;
 
-import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
@@ -10,14 +8,13 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.people.Employment;
 import upahead.server.clock.MovableClock;
+import upahead.server.files.CsvFile;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
@@ -35,42 +32,46 @@ class PeopleFiles {
     }
 
     /** The headings, and one made-up row to be overwritten. */
-    String template() {
-        return written(List.of(List.of(
-                "A101",
-                "Wren Hollis",
-                "wren@example.com",
-                "Main site",
-                "Office",
-                "salaried",
-                "",
-                "",
-                "2027-01-04",
-                "",
-                "",
-                "1",
-                "7.5",
-                "7.5",
-                "7.5",
-                "7.5",
-                "7.5",
-                "0",
-                "0",
-                "")));
+    CsvFile template() {
+        return written(
+                "people-template.csv",
+                List.of(List.of(
+                        "A101",
+                        "Wren Hollis",
+                        "wren@example.com",
+                        "Main site",
+                        "Office",
+                        "salaried",
+                        "",
+                        "",
+                        "2027-01-04",
+                        "",
+                        "",
+                        "1",
+                        "7.5",
+                        "7.5",
+                        "7.5",
+                        "7.5",
+                        "7.5",
+                        "0",
+                        "0",
+                        "")));
     }
 
     /** The people who match, as they are today; brought in again, the file changes nothing. */
     @Transactional(readOnly = true)
     @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public String export(PeopleQuery query) {
+    public CsvFile export(PeopleQuery query) {
         List<Person> found = people.search(query);
         Map<Long, Employment> employments =
                 people.employments(found.stream().map(Person::id).toList());
         Map<Long, String> codes =
                 people.search(PeopleQuery.everybody()).stream().collect(Collectors.toMap(Person::id, Person::code));
-        return written(found.stream()
-                .map(person -> row(person, employments.get(person.id()), codes))
-                .toList());
+        return written(
+                "people.csv",
+                found.stream()
+                        .map(person -> row(person, employments.get(person.id()), codes))
+                        .toList());
     }
 
     private List<String> row(Person person, Employment employment, Map<Long, String> codes) {
@@ -100,19 +101,10 @@ class PeopleFiles {
         return value == null ? "" : value.toString();
     }
 
-    private static String written(List<List<String>> rows) {
-        StringBuilder text = new StringBuilder();
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setHeader(Arrays.stream(PersonColumn.values())
-                        .map(PersonColumn::title)
-                        .toArray(String[]::new))
-                .get();
-        try (CSVPrinter printer = new CSVPrinter(text, format)) {
-            printer.printRecords(rows);
-        } catch (IOException impossible) {
-            throw new UncheckedIOException(impossible);
-        }
-        return text.toString();
+    private static CsvFile written(String name, List<List<String>> rows) {
+        return CsvFile.of(
+                name,
+                Arrays.stream(PersonColumn.values()).map(PersonColumn::title).toList(),
+                rows);
     }
 }

@@ -7,8 +7,6 @@ import java.time.LocalDate;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.lang.Nullable;
@@ -29,8 +27,6 @@ import upahead.server.staffing.PeopleImport.Reading;
 @RestController
 @RequestMapping("/api/people")
 class PeopleFilesController {
-
-    private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=utf-8");
 
     /** Under which heading a column stands. */
     record ColumnChoice(@NotNull PersonColumn column, @NotNull String heading) {}
@@ -80,7 +76,7 @@ class PeopleFilesController {
 
     @GetMapping("/template")
     ResponseEntity<String> template() {
-        return csv("people-template.csv", files.template());
+        return files.template().answer();
     }
 
     @GetMapping("/export")
@@ -91,9 +87,7 @@ class PeopleFilesController {
             @RequestParam(required = false) Long payGroupId,
             @RequestParam(required = false) EmploymentType employmentType,
             @RequestParam(required = false) PeopleQuery.Status status) {
-        return csv(
-                "people.csv",
-                files.export(new PeopleQuery(
+        return files.export(new PeopleQuery(
                         search,
                         teamId,
                         siteId,
@@ -105,15 +99,7 @@ class PeopleFilesController {
                         false,
                         null,
                         0,
-                        Integer.MAX_VALUE)));
-    }
-
-    private static ResponseEntity<String> csv(String name, String content) {
-        return ResponseEntity.ok()
-                .contentType(CSV)
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment().filename(name).build().toString())
-                .body(content);
+                        Integer.MAX_VALUE))
+                .answer();
     }
 }

@@ -56,6 +56,7 @@ class StaffingController {
      * @param week null to leave it
      */
     record WorkingTimeForm(
+            @NotNull @Valid EmploymentChanges.Newest seen,
             @NotNull(message = "please choose the first day") LocalDate from,
             @Nullable Amount fte,
             @Nullable List<@NotNull(message = "please give the hours of each day") Amount> week) {}
@@ -116,7 +117,7 @@ class StaffingController {
 
     @PutMapping("/{personId}/working-time")
     Person changeWorkingTime(@PathVariable long personId, @Valid @RequestBody WorkingTimeForm form) {
-        employments.change(personId, form.from(), form.fte(), form.week());
+        employments.change(personId, form.seen(), form.from(), form.fte(), form.week());
         return people.get(personId);
     }
 

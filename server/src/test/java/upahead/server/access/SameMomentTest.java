@@ -146,6 +146,109 @@ class SameMomentTest {
                 .isEqualTo(edits + 1);
     }
 
+    @Test
+    void ofTwoWhoChangeOnesDetailsTheSecondIsTold() throws Exception {
+        String details =
+                """
+                {"code": "%s", "name": "%s", "email": %s, "serviceFrom": "%s", "clockCode": %s}
+                """;
+        String seen = sql.queryForObject(
+                "select code || '|' || name || '|' || coalesce(email, '') || '|' || service_from || '|'"
+                        + " || coalesce(clock_code, '') from person where id = 33",
+                String.class);
+        String[] parts = seen.split("\\|", -1);
+        String before = details.formatted(parts[0], parts[1], quoted(parts[2]), parts[3], quoted(parts[4]));
+        String renamed = details.formatted(parts[0], "Renamed Person", quoted(parts[2]), parts[3], quoted(parts[4]));
+        String mailed = details.formatted(parts[0], parts[1], "\"new@example.com\"", parts[3], quoted(parts[4]));
+        onlyOneOf(atOnce(
+                () -> json(put("/api/people/33/details"), change(before, renamed)),
+                () -> json(put("/api/people/33/details"), change(before, mailed))));
+    }
+
+    private static String quoted(String text) {
+        return text.isEmpty() ? "null" : "\"" + text + "\"";
+    }
+
+    private static String change(String seen, String details) {
+        return "{\"seen\": " + seen + ", \"details\": " + details + "}";
+    }
+
+    @Test
+    void ofTwoWhoChangeTheHoursOfADayTheSecondIsTold() throws Exception {
+        String day = sql.queryForObject(
+                "select max(on_date) from work_entry where person_id = 27 and kind = 'regular'", String.class);
+        String hours = sql.queryForObject(
+                "select hours from work_entry where person_id = 27 and kind = 'regular' and on_date = date '" + day
+                        + "'",
+                String.class);
+        String form =
+                "{\"on\": \"%s\", \"kind\": \"regular\", \"seen\": \"%s\", \"hours\": \"%s\", \"reason\": \"test\"}";
+        onlyOneOf(atOnce(
+                () -> json(put("/api/people/27/hours"), form.formatted(day, hours, "2.25")),
+                () -> json(put("/api/people/27/hours"), form.formatted(day, hours, "3.75"))));
+    }
+
+    @Test
+    void ofTwoWhoChangeTheFteFromOneDayTheSecondIsTold() throws Exception {
+        String form = "{\"seen\": {\"fte\": \"1\", \"week\": [\"8\", \"8\", \"8\", \"8\", \"8\", \"0\", \"0\"]},"
+                + " \"from\": \"2027-06-01\", \"fte\": \"%s\", \"week\": null}";
+        onlyOneOf(atOnce(
+                () -> json(put("/api/people/27/working-time"), form.formatted("0.8")),
+                () -> json(put("/api/people/27/working-time"), form.formatted("0.6"))));
+    }
+
+    @Test
+    void ofTwoAdministratorsWhoDemoteEachOtherOneStays() throws Exception {
+        sql.update("update sign_in set active = false where role = 'ADMINISTRATOR'");
+        for (int person : new int[] {35, 36}) {
+            http.perform(json(post("/api/people/" + person + "/sign-in"), "{\"role\": \"ADMINISTRATOR\"}")
+                            .with(csrf())
+                            .with(authentication(CurrentUser.authentication(Somebody.ADMINISTRATOR))))
+                    .andReturn();
+        }
+        String demoted = "{\"role\": \"EMPLOYEE\", \"active\": true}";
+        onlyOneOf(atOnce(
+                () -> json(put("/api/people/35/sign-in"), demoted),
+                () -> json(put("/api/people/36/sign-in"), demoted)));
+        assertThat(count("sign_in where role = 'ADMINISTRATOR' and active")).isEqualTo(1);
+        sql.update("update sign_in set active = true where role = 'ADMINISTRATOR'");
+    }
+
+    @Test
+    void aLinkSetsAPasswordOnce() throws Exception {
+        http.perform(json(post("/api/people/37/sign-in"), "{\"role\": \"EMPLOYEE\"}")
+                        .with(csrf())
+                        .with(authentication(CurrentUser.authentication(Somebody.ADMINISTRATOR))))
+                .andReturn();
+        String mail = sql.queryForObject(
+                "select body from mail_message where recipient_id = 37 order by id desc limit 1", String.class);
+        String token = mail.substring(mail.lastIndexOf('/') + 1);
+        onlyOneOf(twice(() -> json(
+                post("/api/session/password"),
+                "{\"token\": \"" + token + "\", \"password\": \"a garden behind seven walls\"}")));
+    }
+
+    @Test
+    void ofTwoDecisionsOneHolds() throws Exception {
+        long request = sql.queryForObject("select min(id) from leave_request where state = 'WAITING'", Long.class);
+        int edits = sql.queryForObject("select edits from leave_request where id = " + request, Integer.class);
+        List<String> days =
+                sql.queryForList("select on_date from leave_day where request_id = " + request, String.class);
+        onlyOneOf(atOnce(
+                () -> json(post("/api/requests/" + request + "/decision"), decided(edits, days, "APPROVED")),
+                () -> json(post("/api/requests/" + request + "/decision"), decided(edits, days, "DECLINED"))));
+    }
+
+    private static String decided(int edits, List<String> days, String decision) {
+        return "{\"seenEdits\": " + edits + ", \"message\": \"\", \"days\": ["
+                + String.join(
+                        ", ",
+                        days.stream()
+                                .map(day -> "{\"on\": \"" + day + "\", \"decision\": \"" + decision + "\"}")
+                                .toList())
+                + "]}";
+    }
+
     private static void onlyOneOf(List<MockHttpServletResponse> answers) {
         assertThat(answers).allSatisfy(SameMomentTest::saysItInASentence);
         assertThat(answers.stream().filter(answer -> answer.getStatus() < 300)).hasSize(1);
@@ -158,16 +261,27 @@ class SameMomentTest {
 
     private List<MockHttpServletResponse> twice(Supplier<? extends AbstractMockHttpServletRequestBuilder<?>> request)
             throws Exception {
+        return atOnce(request, request);
+    }
+
+    private List<MockHttpServletResponse> atOnce(
+            Supplier<? extends AbstractMockHttpServletRequestBuilder<?>> first,
+            Supplier<? extends AbstractMockHttpServletRequestBuilder<?>> second)
+            throws Exception {
         CyclicBarrier start = new CyclicBarrier(2);
-        Callable<MockHttpServletResponse> send = () -> {
+        Future<MockHttpServletResponse> one = both.submit(sending(first, start));
+        Future<MockHttpServletResponse> other = both.submit(sending(second, start));
+        return List.of(one.get(), other.get());
+    }
+
+    private Callable<MockHttpServletResponse> sending(
+            Supplier<? extends AbstractMockHttpServletRequestBuilder<?>> request, CyclicBarrier start) {
+        return () -> {
             RequestBuilder ready =
                     request.get().with(csrf()).with(authentication(CurrentUser.authentication(Somebody.ADMINISTRATOR)));
             start.await();
             return http.perform(ready).andReturn().getResponse();
         };
-        Future<MockHttpServletResponse> one = both.submit(send);
-        Future<MockHttpServletResponse> other = both.submit(send);
-        return List.of(one.get(), other.get());
     }
 
     private static MockHttpServletRequestBuilder json(MockHttpServletRequestBuilder request, String body) {

@@ -105,7 +105,7 @@ class HoursCorrectionTest {
     }
 
     private List<RecordedDay> change(LocalDate on, String kind, Amount seen, String amount) {
-        return act(() -> hours.change(KERENSA, on, kind, seen, Amount.of(amount)));
+        return act(() -> hours.change(KERENSA, on, kind, seen, Amount.of(amount), "counted wrongly"));
     }
 
     private <T> T act(Supplier<T> work) {

@@ -39,7 +39,9 @@ class HandOverTest {
                 .orElseThrow()
                 .amount()
                 .negated();
-        assertThat(lines(march)).contains("B148,Faolan Orchardleigh,VAC-H,Hourly leave paid out," + paidOut + ",hours");
+        assertThat(lines(march))
+                .contains("B148,Faolan Orchardleigh,VAC-H,Hourly leave paid out," + paidOut
+                        + ",hours,2027-03-15,2027-03-28,period");
     }
 
     @Test
@@ -48,9 +50,10 @@ class HandOverTest {
             if (run.state() == RunState.CLOSED) {
                 assertThat(lines(act(() -> runs.worksheet(run.id()))))
                         .first()
-                        .isEqualTo("person,name,code,what,amount,unit");
+                        .isEqualTo("person,name,code,what,amount,unit,from,to,entry");
                 assertThat(lines(act(() -> runs.worksheet(run.id()))).subList(1, 5))
-                        .allMatch(line -> line.matches("B\\d{3},[^,]+,[A-Z-]+,[^,]+,[1-9][0-9.]*,(hours|days)"));
+                        .allMatch(line -> line.matches(
+                                "B\\d{3},[^,]+,[A-Z-]+,[^,]+,[1-9][0-9.]*,(hours|days),[-0-9]+,[-0-9]+,period"));
             }
         }
     }
@@ -69,19 +72,20 @@ class HandOverTest {
                         .minus(kerensa.used())
                         .plus(kerensa.other()))
                 .isEqualTo(kerensa.closing());
-        assertThat(lines(february)).contains("B127,Kerensa Saltonstall,VAC-H,Hourly leave taken,24,hours");
+        assertThat(lines(february))
+                .contains("B127,Kerensa Saltonstall,VAC-H,Hourly leave taken,24,hours,2027-02-15,2027-02-28,period");
     }
 
     @Test
     void thereIsNothingBeforeTheClose() {
         long open = act(() -> runs.ofGroup(1)).get(0).id();
-        assertThatThrownBy(() -> act(() -> handOver.of(open)))
+        assertThatThrownBy(() -> act(() -> handOver.of(open, null, false)))
                 .hasMessage("Payroll gets its file when the run is closed.");
     }
 
     @Test
     void onlyAnAdministratorGetsIt() {
-        assertThatThrownBy(() -> user.actAs(Somebody.approver(4), () -> handOver.of(1)))
+        assertThatThrownBy(() -> user.actAs(Somebody.approver(4), () -> handOver.of(1, null, false)))
                 .isInstanceOf(AccessDeniedException.class);
     }
 
@@ -94,7 +98,7 @@ class HandOverTest {
     }
 
     private List<String> lines(Worksheet worksheet) {
-        return act(() -> handOver.of(worksheet.run().id())).content().lines().toList();
+        return act(() -> handOver.of(worksheet.run().id(), null, false)).lines();
     }
 
     private <T> T act(Supplier<T> work) {

@@ -30,7 +30,7 @@ class LateFactsOverHttpTest {
 
     private static final String ADJUSTMENT = "{\"on\": \"2027-04-20\", \"amount\": \"1.5\", \"reason\": \"fair\"}";
     private static final String HOURS =
-            "{\"on\": \"2027-04-07\", \"kind\": \"regular\", \"seen\": \"8\", \"hours\": \"7.25\"}";
+            "{\"on\": \"2027-04-07\", \"kind\": \"regular\", \"seen\": \"8\", \"hours\": \"7.25\", \"reason\": \"left early\"}";
 
     @Autowired
     private MockMvc http;
@@ -69,12 +69,12 @@ class LateFactsOverHttpTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "PUT|/api/people/27/hours|{\"on\": \"2027-04-07\", \"kind\": \"night\", \"seen\": \"0\", \"hours\": \"1\"}|kind",
-                "PUT|/api/people/27/hours|{\"on\": \"2027-04-07\", \"kind\": \"regular\", \"seen\": \"8\", \"hours\": \"-1\"}"
+                "PUT|/api/people/27/hours|{\"on\": \"2027-04-07\", \"kind\": \"night\", \"seen\": \"0\", \"hours\": \"1\", \"reason\": \"test\"}|kind",
+                "PUT|/api/people/27/hours|{\"on\": \"2027-04-07\", \"kind\": \"regular\", \"seen\": \"8\", \"hours\": \"-1\", \"reason\": \"test\"}"
                         + "|hours",
-                "PUT|/api/people/27/hours|{\"on\": \"2020-04-07\", \"kind\": \"regular\", \"seen\": \"0\", \"hours\": \"1\"}"
+                "PUT|/api/people/27/hours|{\"on\": \"2020-04-07\", \"kind\": \"regular\", \"seen\": \"0\", \"hours\": \"1\", \"reason\": \"test\"}"
                         + "|on",
-                "PUT|/api/people/27/hours|{\"kind\": \"regular\", \"seen\": \"0\", \"hours\": \"1\"}|on",
+                "PUT|/api/people/27/hours|{\"kind\": \"regular\", \"seen\": \"0\", \"hours\": \"1\", \"reason\": \"test\"}|on",
                 "POST|/api/people/27/balances/1/adjustments|{\"amount\": \"1\", \"reason\": \"x\"}|on",
                 "POST|/api/people/27/balances/1/adjustments|{\"on\": \"2027-04-20\", \"reason\": \"x\"}|amount",
                 "POST|/api/people/27/balances/1/adjustments|{\"on\": \"2027-04-20\", \"amount\": \"1\", \"reason\": \" \"}"

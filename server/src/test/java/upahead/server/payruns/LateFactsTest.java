@@ -76,28 +76,29 @@ class LateFactsTest {
 
     @Test
     void hoursCorrectedAfterTheClose() {
-        act(() -> hours.change(46, LocalDate.of(2027, 4, 6), "regular", Amount.of(8), Amount.of(3)));
+        act(() -> hours.change(46, LocalDate.of(2027, 4, 6), "regular", Amount.of(8), Amount.of(3), "went home"));
         WorksheetLine line = correction(46, HOURLY_LEAVE);
         assertThat(line.about()).isEqualTo("2027-04-11");
         assertThat(line.on()).isEqualTo("2027-04-12");
         assertThat(line.amount()).isLessThan(Amount.ZERO);
         assertThat(line.why())
-                .startsWith("Regular hours of 6 April changed from 8 to 3 by Ada Payroll. Now: 76.5 hours counted");
+                .startsWith(
+                        "Regular hours of 6 April changed from 8 to 3 by Ada Payroll: went home. Now: 76.5 hours counted");
         assertThat(line.cause().subject()).isEqualTo(Subject.HOURS);
         assertExplained(46, HOURLY_LEAVE, "Regular hours of 6 April");
     }
 
     @Test
     void theSecondOfTwoWhoChangeTheSameHoursIsTold() {
-        act(() -> hours.change(46, LocalDate.of(2027, 4, 6), "regular", Amount.of(8), Amount.of(3)));
-        assertThatThrownBy(() ->
-                        act(() -> hours.change(46, LocalDate.of(2027, 4, 6), "regular", Amount.of(8), Amount.of(5))))
+        act(() -> hours.change(46, LocalDate.of(2027, 4, 6), "regular", Amount.of(8), Amount.of(3), "went home"));
+        assertThatThrownBy(() -> act(() ->
+                        hours.change(46, LocalDate.of(2027, 4, 6), "regular", Amount.of(8), Amount.of(5), "test")))
                 .hasMessageContaining("Somebody else changed these hours meanwhile to 3");
-        assertThatThrownBy(() ->
-                        act(() -> hours.change(46, LocalDate.of(2027, 4, 7), "overtime", Amount.ZERO, Amount.of(17))))
+        assertThatThrownBy(() -> act(() ->
+                        hours.change(46, LocalDate.of(2027, 4, 7), "overtime", Amount.ZERO, Amount.of(17), "test")))
                 .hasMessageContaining("more than 24");
-        assertThatThrownBy(
-                        () -> act(() -> hours.change(46, LocalDate.of(2027, 5, 7), "regular", Amount.ZERO, Amount.ONE)))
+        assertThatThrownBy(() ->
+                        act(() -> hours.change(46, LocalDate.of(2027, 5, 7), "regular", Amount.ZERO, Amount.ONE, null)))
                 .hasMessageContaining("up to today");
     }
 
@@ -206,7 +207,8 @@ class LateFactsTest {
                     assertThat(posting.firstDay()).isEqualTo("2027-03-01");
                     assertThat(posting.line().about()).isEqualTo("2027-02-28");
                     assertThat(posting.line().cause().what())
-                            .isEqualTo("Regular hours of 24 February changed from 8 to 5.5 by Teodric Brackwyn");
+                            .isEqualTo(
+                                    "Regular hours of 24 February changed from 8 to 5.5 by Teodric Brackwyn: went home early");
                 });
     }
 

@@ -24,6 +24,8 @@ import upahead.core.quantity.Unit;
 import upahead.server.Somebody;
 import upahead.server.access.CurrentUser;
 import upahead.server.clock.MovableClock;
+import upahead.server.files.CsvFile;
+import upahead.server.hours.HoursCorrection;
 import upahead.server.hours.HoursImport;
 import upahead.server.people.EmploymentType;
 import upahead.server.people.NewPerson;
@@ -58,6 +60,9 @@ class PayRunsTest {
 
     @Autowired
     private HoursImport hours;
+
+    @Autowired
+    private HoursCorrection corrections;
 
     @Autowired
     private Organisation organisation;
@@ -144,11 +149,63 @@ class PayRunsTest {
                     .isEqualTo("42.5 hours counted in 1 Mar to 7 Mar 2027, 1 for every 10: 4.25");
         });
         assertThat(newest().firstDay()).isEqualTo(MONDAY.plusWeeks(1));
-        assertThat(act(() -> handOver.of(closed.run().id())).content())
-                .isEqualToNormalizingNewlines(("person,name,code,what,amount,unit\n"
-                                + "%1$s,Only One,OVT,overtime hours,2.5,hours\n"
-                                + "%1$s,Only One,REG,regular hours,40,hours\n")
-                        .formatted(code));
+        assertThat(handedOver(closed.run().id()))
+                .containsExactly(
+                        "Only One,OVT,overtime hours,2.5,hours,2027-03-01,2027-03-07,period",
+                        "Only One,REG,regular hours,40,hours,2027-03-01,2027-03-07,period");
+    }
+
+    @Test
+    void whatPayrollGotStaysAndTheNextFileCarriesTheDifference() {
+        work("regular,40");
+        long first = close(newest()).run().id();
+        List<String> got = handedOver(first);
+        act(() -> corrections.change(personId, MONDAY, "regular", Amount.of(10), Amount.of(8), "went home early"));
+        act(() -> corrections.change(personId, MONDAY.plusDays(1), "training", Amount.ZERO, Amount.of(3), "first aid"));
+        assertThat(handedOver(first)).isEqualTo(got);
+        clock.moveTo(MONDAY.plusWeeks(2));
+        takeSecondWeek();
+        long second = close(newest()).run().id();
+        assertThat(handedOver(first)).isEqualTo(got);
+        assertThat(handedOver(second))
+                .containsExactly(
+                        "Only One,REG,regular hours,8,hours,2027-03-08,2027-03-14,period",
+                        "Only One,REG,regular hours,-2,hours,2027-03-01,2027-03-07,difference",
+                        "Only One,TRN,training hours,3,hours,2027-03-01,2027-03-07,difference");
+        act(() -> corrections.change(personId, MONDAY, "regular", Amount.of(8), Amount.of(9), "came back"));
+        clock.moveTo(MONDAY.plusWeeks(3));
+        act(() -> corrections.change(personId, MONDAY.plusWeeks(2), "regular", Amount.ZERO, Amount.ONE, null));
+        assertThat(handedOver(close(newest()).run().id()))
+                .containsExactly(
+                        "Only One,REG,regular hours,1,hours,2027-03-15,2027-03-21,period",
+                        "Only One,REG,regular hours,1,hours,2027-03-01,2027-03-07,difference");
+    }
+
+    @Test
+    void anUndoneCloseTakesBackWhatPayrollGotAndItsFileStays() {
+        work("regular,40");
+        long id = close(newest()).run().id();
+        List<String> got = handedOver(id);
+        act(() -> runs.undo(id, "a day too early"));
+        assertThatThrownBy(() -> handedOver(id)).hasMessage("Payroll gets its file when the run is closed.");
+        assertThat(lines(act(() -> handOver.of(id, 1, true))))
+                .containsExactly("Only One,REG,regular hours,-40,hours,2027-03-01,2027-03-07,taken back");
+        act(() -> corrections.change(personId, MONDAY, "regular", Amount.of(10), Amount.of(9), null));
+        act(() -> runs.close(id));
+        assertThat(lines(act(() -> handOver.of(id, 1, false)))).isEqualTo(got);
+        assertThat(handedOver(id)).containsExactly("Only One,REG,regular hours,39,hours,2027-03-01,2027-03-07,period");
+    }
+
+    private List<String> handedOver(long runId) {
+        return lines(act(() -> handOver.of(runId, null, false)));
+    }
+
+    /** The rows of a file, without the person's code. */
+    private static List<String> lines(CsvFile file) {
+        return file.lines().stream()
+                .skip(1)
+                .map(line -> line.substring(line.indexOf(',') + 1))
+                .toList();
     }
 
     @Test
@@ -228,13 +285,7 @@ class PayRunsTest {
         assertThatThrownBy(() -> act(() -> runs.undo(newest().id(), "why not")))
                 .hasMessageContaining("not closed; there is nothing to undo");
         clock.moveTo(MONDAY.plusWeeks(2));
-        act(() -> hours.take(
-                ("person,date,kind,hours\n" + code + "," + MONDAY.plusWeeks(1) + ",regular,8\n")
-                        .getBytes(StandardCharsets.UTF_8),
-                "second.csv",
-                groupId,
-                new PayCalendar(PayCalendar.Every.WEEK, MONDAY).periodOf(MONDAY.plusWeeks(1)),
-                Set.of()));
+        takeSecondWeek();
         close(newest());
         assertThatThrownBy(() -> act(() -> runs.undo(first, "too late"))).hasMessageContaining("Only the newest");
     }
@@ -257,6 +308,16 @@ class PayRunsTest {
         assertThatThrownBy(() -> close(newest())).hasMessageContaining("has no hours");
         take(file, Set.of(6L));
         assertThat(close(newest()).rows().get(0).earned()).isEqualTo(Amount.of(4));
+    }
+
+    private void takeSecondWeek() {
+        act(() -> hours.take(
+                ("person,date,kind,hours\n" + code + "," + MONDAY.plusWeeks(1) + ",regular,8\n")
+                        .getBytes(StandardCharsets.UTF_8),
+                "second.csv",
+                groupId,
+                new PayCalendar(PayCalendar.Every.WEEK, MONDAY).periodOf(MONDAY.plusWeeks(1)),
+                Set.of()));
     }
 
     private void work(String... kindsAndHours) {

@@ -56,6 +56,7 @@ class ProofCommandTest {
         ProofCommand.print(
                 new ProofReport(
                         LocalDateTime.of(2027, 4, 26, 9, 0),
+                        List.of(),
                         List.of(new GroupProof("Hourly", DAY, 2, 6, 6), new GroupProof("Monthly", null, 1, 0, 0)),
                         differences),
                 new PrintStream(out));

@@ -15,6 +15,7 @@ import org.springframework.context.annotation.ComponentScan;
 import upahead.core.calendar.BenefitYear;
 import upahead.core.earning.PerHoursWorked;
 import upahead.core.earning.PerPeriod;
+import upahead.core.earning.Scaling;
 import upahead.core.policy.Leftover;
 import upahead.core.policy.Terms;
 import upahead.core.policy.Usability;
@@ -62,7 +63,8 @@ class TermsDocumentTest {
             Leftover.PAY_OUT,
             new Time(120, Wait.In.DAYS),
             Leftover.PAY_OUT,
-            new RoundingRule(Amount.of("0.25"), Rounding.Mode.UP));
+            new RoundingRule(Amount.of("0.25"), Rounding.Mode.UP),
+            null);
 
     @Autowired
     private ObjectMapper json;
@@ -78,7 +80,7 @@ class TermsDocumentTest {
         assertThat(terms.figureAfter(2, Amount.ONE)).isEqualTo(Amount.ONE);
         assertThat(terms.figureAfter(5, Amount.ONE)).isEqualTo(Amount.of(20));
         assertThat(terms.figureAfter(7, Amount.ONE)).isEqualTo(Amount.of(25));
-        assertThat(terms.scaleByFte()).isTrue();
+        assertThat(terms.scaling()).isEqualTo(Scaling.BY_FTE);
         assertThat(terms.waitToEarn().endsAfter(LocalDate.of(2027, 1, 31))).isEqualTo("2027-02-28");
         assertThat(terms.waitToUse()).isEqualTo(new Wait(75, Wait.In.DAYS));
         assertThat(terms.limits().balance()).contains(Amount.of(60));
@@ -163,6 +165,6 @@ class TermsDocumentTest {
                 null,
                 null);
         return new TermsDocument(
-                earning, null, false, null, null, null, null, null, null, null, null, null, null, null, null);
+                earning, null, false, null, null, null, null, null, null, null, null, null, null, null, null, null);
     }
 }

@@ -9,9 +9,11 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
 import org.springframework.security.test.context.support.WithMockUser;
@@ -40,6 +42,9 @@ class ProblemDetailsTest {
         "/api/holidays/1/years/many, 400",
         "/api/audit?size=0, 400",
         "/api/nothing-of-the-kind, 404",
+        "/error, 404",
+        "/api/balances?asOf=+999999999-12-31, 400",
+        "/api/balances?asOf=0099-12-31, 400",
     })
     void aQuestionThatCannotBe(String path, int status) throws Exception {
         sentence(http.perform(get(path)).andExpect(status().is(status)));
@@ -55,6 +60,10 @@ class ProblemDetailsTest {
                 "{\"starts\": \"2027-05-01\", \"ends\": \"2027-05-02\", \"reason\": \"  \"}|reason",
                 "{\"starts\": null, \"ends\": \"2027-05-02\", \"reason\": \"x\"}|starts",
                 "{\"starts\": \"2027-05-01\", \"ends\": \"2027-05-02\", \"reason\": \"x\", \"teamId\": \"all\"}|teamId",
+                "{\"starts\": \"+999999999-05-01\", \"ends\": \"2027-05-02\", \"reason\": \"x\", \"teamId\": null}|starts",
+                "{\"starts\": \"2027-05-01\", \"ends\": \"2027-05-02\", \"reason\": \"a\\u0000b\", \"teamId\": null}|reason",
+                "{\"starts\": \"2027-05-01\", \"ends\": \"2027-05-02\", \"reason\": \"\\ud83d\", \"teamId\": null}|reason",
+                "{\"starts\": \"2027-05-01\", \"ends\": \"2027-05-02\", \"reason\": \"\\u200b\", \"teamId\": null}|reason",
             })
     void aFormThatCannotBeNamesItsField(String form, String field) throws Exception {
         ResultActions answer = sentence(http.perform(post("/api/holidays/protected")
@@ -64,6 +73,36 @@ class ProblemDetailsTest {
                 .andExpect(status().isUnprocessableEntity()));
         if (field != null) {
             answer.andExpect(jsonPath("$.field").value(field));
+        }
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "{\"method\": \"NONE\", \"tenure\": [null]}",
+                "{\"rounding\": {}}",
+                "{\"earning\": {}}",
+                "{\"earning\": null}",
+                "{\"carriedUsable\": {\"time\": {\"count\": 1}}}",
+                "{\"waitToUse\": {\"count\": 5, \"in\": null}}",
+            })
+    void termsWithHolesAreRefusedByTheirPlace(String hole) throws Exception {
+        sentence(http.perform(post("/api/policies/rehearsal")
+                        .with(csrf())
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"unit\": \"HOURS\", \"benefitYear\": \"01-01\", \"hired\": \"2027-01-04\","
+                                + " \"hoursADay\": \"8\", \"rules\": null, \"terms\": " + hole + "}"))
+                .andExpect(status().isUnprocessableEntity())
+                .andExpect(jsonPath("$.field").isNotEmpty()));
+    }
+
+    @Test
+    void pagesFarBehindTheLastAreEmpty() throws Exception {
+        for (String list : List.of("people", "audit", "balances?asOf=2027-04-26&")) {
+            String path = "/api/" + list + (list.contains("?") ? "" : "?") + "page=999999999&size=50";
+            http.perform(get(path))
+                    .andExpect(status().isOk())
+                    .andExpect(jsonPath("$.items").isEmpty());
         }
     }
 

@@ -113,7 +113,7 @@ class PeopleImportTest {
 
     @Test
     void anExportOfEverybodyImportsWithoutAnyChange() {
-        String export = act(() -> files.export(PeopleQuery.everybody()));
+        String export = act(() -> files.export(PeopleQuery.everybody())).content();
         PeoplePreview preview = preview(export);
         assertThat(preview.rows())
                 .filteredOn(row -> row.state() != RowState.SAME)
@@ -123,7 +123,7 @@ class PeopleImportTest {
 
     @Test
     void theTemplateNeedsOnlyItsRowToBeOverwritten() {
-        PeoplePreview preview = preview(files.template());
+        PeoplePreview preview = preview(files.template().content());
         assertThat(preview.columns()).allMatch(match -> match.heading() != null);
         assertThat(preview.rows()).hasSize(1);
     }

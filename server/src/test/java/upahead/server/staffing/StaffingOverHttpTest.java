@@ -37,6 +37,9 @@ class StaffingOverHttpTest {
              "hired": "2027-05-03", "lastDay": null, "week": ["6", "6", "6", "6", "6", "0", "0"], "fte": "0.75"}
             """;
 
+    /** The working time of Kerensa as the pages have seen it. */
+    private static final String SEEN = "{\"fte\": \"1\", \"week\": [\"8\", \"8\", \"8\", \"8\", \"8\", \"0\", \"0\"]}";
+
     @Autowired
     private MockMvc http;
 
@@ -100,16 +103,18 @@ class StaffingOverHttpTest {
     void workingTimeChangesWholeOrNotAtAll() throws Exception {
         send(
                         put("/api/people/27/working-time"),
-                        "{\"from\": \"2027-05-19\", \"fte\": \"0.5\", \"week\": [\"4\", \"4\", \"4\", \"4\", \"4\", \"0\", \"0\"]}")
+                        "{\"seen\": " + SEEN
+                                + ", \"from\": \"2027-05-19\", \"fte\": \"0.5\", \"week\": [\"4\", \"4\", \"4\", \"4\", \"4\", \"0\", \"0\"]}")
                 .andExpect(status().isOk());
         as(get("/api/people/27/history"))
                 .andExpect(jsonPath("$.ftes[-1:].fte").value("0.5"))
                 .andExpect(jsonPath("$.schedules[-1:].from").value("2027-05-19"));
         send(
                         put("/api/people/27/working-time"),
-                        "{\"from\": \"2027-06-19\", \"fte\": \"0.6\", \"week\": [\"4\", null, \"4\", \"4\", \"4\", \"0\", \"0\"]}")
+                        "{\"seen\": " + SEEN
+                                + ", \"from\": \"2027-06-19\", \"fte\": \"0.6\", \"week\": [\"4\", null, \"4\", \"4\", \"4\", \"0\", \"0\"]}")
                 .andExpect(status().isUnprocessableEntity())
-                .andExpect(jsonPath("$.detail").value("Please give the hours of each day."));
+                .andExpect(jsonPath("$.field").value("week[1]"));
         as(get("/api/people/27/history")).andExpect(jsonPath("$.ftes[-1:].fte").value("0.5"));
     }
 

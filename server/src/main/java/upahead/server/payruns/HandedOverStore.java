@@ -1,0 +1,87 @@
+package upahead.server.payruns;
+
+import static upahead.server.database.Tables.HANDED_OVER;
+import static upahead.server.sql.Among.among;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+import upahead.core.calendar.DateSpan;
+import upahead.core.quantity.Amount;
+import upahead.core.quantity.Unit;
+import upahead.server.database.tables.records.HandedOverRecord;
+import upahead.server.sql.Inserts;
+
+/** What payroll got with each close, and what was taken back. Lines are only ever added. */
+@Repository
+class HandedOverStore {
+
+    private final DSLContext sql;
+
+    HandedOverStore(DSLContext sql) {
+        this.sql = sql;
+    }
+
+    void add(long runId, int closing, boolean reversal, List<HandedOver> lines) {
+        Inserts.all(
+                sql,
+                lines.stream().map(line -> row(runId, closing, reversal, line)).toList());
+    }
+
+    private static HandedOverRecord row(long runId, int closing, boolean reversal, HandedOver line) {
+        HandedOverRecord row = new HandedOverRecord();
+        row.setPayRunId(runId);
+        row.setClosing(closing);
+        row.setReversal(reversal);
+        row.setPersonId(line.personId());
+        row.setAboutFirst(line.about().first());
+        row.setAboutLast(line.about().last());
+        row.setSort(line.sort().name());
+        row.setSource(line.source().name());
+        row.setPersonCode(line.personCode());
+        row.setPersonName(line.personName());
+        row.setPayrollCode(line.payrollCode());
+        row.setWhat(line.what());
+        row.setAmount(line.amount().value());
+        row.setUnit(line.unit().name());
+        return row;
+    }
+
+    /** The lines of one close, or what was taken back of them, in the order of the file. */
+    List<HandedOver> of(long runId, int closing, boolean reversal) {
+        return sql.selectFrom(HANDED_OVER)
+                .where(HANDED_OVER.PAY_RUN_ID.eq(runId))
+                .and(HANDED_OVER.CLOSING.eq(closing))
+                .and(HANDED_OVER.REVERSAL.eq(reversal))
+                .orderBy(HANDED_OVER.ID)
+                .fetch(HandedOverStore::line);
+    }
+
+    boolean exists(long runId, int closing) {
+        return sql.fetchExists(HANDED_OVER, HANDED_OVER.PAY_RUN_ID.eq(runId).and(HANDED_OVER.CLOSING.eq(closing)));
+    }
+
+    /** Everything that payroll got, reversals included, about periods of some people that end on a day or later. */
+    List<HandedOver> about(Collection<Long> people, LocalDate from) {
+        return sql.selectFrom(HANDED_OVER)
+                .where(among(HANDED_OVER.PERSON_ID, people))
+                .and(HANDED_OVER.ABOUT_LAST.ge(from))
+                .fetch(HandedOverStore::line);
+    }
+
+    private static HandedOver line(HandedOverRecord row) {
+        return new HandedOver(
+                row.getPersonId(),
+                row.getPersonCode(),
+                row.getPersonName(),
+                new DateSpan(row.getAboutFirst(), row.getAboutLast()),
+                HandedOver.Sort.valueOf(row.getSort()),
+                HandedOver.Source.valueOf(row.getSource()),
+                row.getPayrollCode(),
+                row.getWhat(),
+                new Amount(row.getAmount()),
+                Unit.valueOf(row.getUnit()));
+    }
+}
