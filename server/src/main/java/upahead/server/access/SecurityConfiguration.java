@@ -7,6 +7,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.security.config.Customizer;
 import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
@@ -32,7 +33,9 @@ class SecurityConfiguration {
 
     @Bean
     SecurityFilterChain security(HttpSecurity http, SignInService signIns) throws Exception {
-        return http.authorizeHttpRequests(requests -> requests.requestMatchers("/api/session", "/api/session/**")
+        return http.authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.PUT, "/api/session/**")
+                        .authenticated()
+                        .requestMatchers("/api/session", "/api/session/**")
                         .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()

@@ -15,6 +15,7 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
@@ -75,7 +76,7 @@ class SessionController {
 
     @PostMapping
     SessionView signIn(@Valid @RequestBody SignInForm form, HttpServletRequest request, HttpServletResponse response) {
-        SignedIn signedIn = signIns.signIn(form.username(), form.password());
+        SignedIn signedIn = signIns.signIn(form.username(), form.password(), request.getRemoteAddr());
         int changes = signIns.changes(signedIn.id());
         if (request.getSession(false) != null) {
             request.changeSessionId();
@@ -95,13 +96,27 @@ class SessionController {
     record PasswordForm(@NotBlank String token, @NotBlank(message = "please type a password") String password) {}
 
     @GetMapping("/password/{token}")
-    LinkView link(@PathVariable String token) {
-        return new LinkView(signIns.usernameOf(token));
+    LinkView link(@PathVariable String token, HttpServletRequest request) {
+        return new LinkView(signIns.usernameOf(token, request.getRemoteAddr()));
     }
 
     @PostMapping("/password")
-    LinkView setPassword(@Valid @RequestBody PasswordForm form) {
-        return new LinkView(signIns.setPassword(form.token(), form.password()));
+    LinkView setPassword(@Valid @RequestBody PasswordForm form, HttpServletRequest request) {
+        return new LinkView(signIns.setPassword(form.token(), form.password(), request.getRemoteAddr()));
+    }
+
+    /** A new password of one's own, and the one before. */
+    record OwnPassword(
+            @NotBlank(message = "please type the password you have now") String before,
+            @NotBlank(message = "please type a new password") String password) {}
+
+    /** Changes the own password; every other session of the same person ends. */
+    @PutMapping("/password")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void changePassword(@Valid @RequestBody OwnPassword form, HttpServletRequest request) {
+        SignedIn signedIn = user.get();
+        signIns.changePassword(signedIn, form.before(), form.password());
+        request.getSession().setAttribute(SignInChanges.ATTRIBUTE, signIns.changes(signedIn.id()));
     }
 
     @PostMapping("/first-administrator")

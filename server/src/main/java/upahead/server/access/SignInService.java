@@ -5,14 +5,12 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.time.Duration;
-import java.time.Instant;
 import java.util.Base64;
 import java.util.HexFormat;
+import java.util.List;
 import java.util.Locale;
-import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.ConcurrentHashMap;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
@@ -25,25 +23,31 @@ import upahead.server.problems.Refusal;
 @Service
 public class SignInService {
 
-    private static final int TRIES = 8;
-    private static final Duration PAUSE = Duration.ofMinutes(1);
-    private static final int SHORTEST_PASSWORD = 10;
+    private static final int TRIES_OF_A_NAME = 8;
+    private static final int TRIES_OF_AN_ADDRESS = 60;
+    private static final int LONGEST_NAME = 160;
+    private static final int LINKS_OF_A_NAME = 3;
+    private static final int LINKS_OF_AN_ADDRESS = 20;
     private static final int TOKEN_BYTES = 24;
     private static final Duration LINK_HOLDS = Duration.ofDays(7);
     private static final SecureRandom RANDOM = new SecureRandom();
 
-    private record Failures(int count, Instant last) {}
-
     private final SignInStore store;
     private final PasswordEncoder passwords;
     private final Audit audit;
+    private final SignInTrail trail;
     private final MovableClock clock;
     /** The hash compared with where the name is unknown, so that names cannot be found out by timing. */
     private final String nobody;
 
-    private final Map<String, Failures> failures = new ConcurrentHashMap<>();
+    private final Throttle names = new Throttle(TRIES_OF_A_NAME, Duration.ofMinutes(1));
+    private final Throttle forgotten = new Throttle(LINKS_OF_A_NAME, Duration.ofHours(1));
+    private final Throttle forgottenBy = new Throttle(LINKS_OF_AN_ADDRESS, Duration.ofHours(1));
+    private final Throttle lockedNames = new Throttle(1, Duration.ofMinutes(1));
+    private final Throttle addresses = new Throttle(TRIES_OF_AN_ADDRESS, Duration.ofMinutes(1));
 
-    SignInService(SignInStore store, PasswordEncoder passwords, Audit audit, MovableClock clock) {
+    SignInService(SignInStore store, PasswordEncoder passwords, Audit audit, SignInTrail trail, MovableClock clock) {
+        this.trail = trail;
         this.clock = clock;
         this.store = store;
         this.passwords = passwords;
@@ -54,23 +58,54 @@ public class SignInService {
     /**
      * Who signs in with a name and a password.
      *
-     * @throws Refusal if they do not match, or too many wrong passwords were tried within a minute
+     * @param address from which it is tried
+     * @throws Refusal if they do not match, or too many wrong ones were tried within a minute
      */
-    SignedIn signIn(String username, String password) {
+    SignedIn signIn(String username, String password, String address) {
         String name = normal(username);
-        refuseTooManyTries(name);
-        Optional<SignInStore.Stored> stored = store.find(name);
-        boolean matches = passwords.matches(
-                password, stored.map(SignInStore.Stored::passwordHash).orElse(nobody));
+        requireFewTries(name, address);
+        Optional<SignInStore.Stored> stored = name.length() > LONGEST_NAME ? Optional.empty() : store.find(name);
+        boolean matches = password.length() <= PasswordRules.LONGEST
+                && passwords.matches(
+                        password, stored.map(SignInStore.Stored::passwordHash).orElse(nobody));
         if (stored.isEmpty() || !stored.get().active() || !matches) {
-            failures.merge(
-                    name,
-                    new Failures(1, Instant.now()),
-                    (before, one) -> new Failures(before.count() + 1, one.last()));
             throw Refusal.of("password", "This name and password do not match. Please check both and try again.");
         }
-        failures.remove(name);
+        names.forget(name);
+        trail.signedIn(stored.get().signedIn());
         return stored.get().signedIn();
+    }
+
+    private void requireFewTries(String name, String address) {
+        boolean ofName = names.lets(name.length() > LONGEST_NAME ? name.substring(0, LONGEST_NAME) : name);
+        if (!addresses.lets(address) || !ofName) {
+            store.find(name.length() > LONGEST_NAME ? "" : name)
+                    .map(SignInStore.Stored::signedIn)
+                    .filter(unused -> lockedNames.lets(name))
+                    .ifPresent(trail::locked);
+            throw Refusal.of("password", "Too many wrong passwords. Please wait a minute and try again.");
+        }
+    }
+
+    /**
+     * Changes the own password.
+     *
+     * @throws Refusal if the one before is not right, or the new one too easy to guess
+     */
+    @Transactional
+    void changePassword(SignedIn signedIn, String before, String password) {
+        if (!names.lets(signedIn.username())) {
+            throw Refusal.of("before", "Too many wrong passwords. Please wait a minute and try again.");
+        }
+        SignInStore.Stored stored = store.find(signedIn.username()).orElseThrow(() -> Refusal.notFound("sign-in"));
+        if (before.length() > PasswordRules.LONGEST || !passwords.matches(before, stored.passwordHash())) {
+            throw Refusal.of("before", "This is not your password. Please type the one you have now.");
+        }
+        PasswordRules.require(password, List.of(signedIn.username(), signedIn.name()));
+        names.forget(signedIn.username());
+        store.setPassword(signedIn.id(), passwords.encode(password));
+        store.removeLinks(signedIn.id());
+        audit.record(signedIn.name(), "sign-in", signedIn.id(), "changed the password", null, null);
     }
 
     /** Whether nobody can sign in yet: then the first administrator can be created. */
@@ -88,7 +123,7 @@ public class SignInService {
         if (!isFresh()) {
             throw Refusal.conflict("There is an administrator already. Please sign in.");
         }
-        requireLong(password);
+        PasswordRules.require(password, List.of(username, name));
         long id = store.add(normal(username), passwords.encode(password), Role.ADMINISTRATOR, name, null);
         audit.record(name, "sign-in", id, "created the first administrator", null, normal(username));
     }
@@ -166,18 +201,28 @@ public class SignInService {
     /**
      * A token that lets somebody set a password once, until a week has passed.
      *
+     * @param instead whether earlier ones hold no more
      * @throws Refusal if they cannot sign in
      */
     @Transactional
-    public String link(long signInId) {
+    public String link(long signInId, boolean instead) {
         if (store.find(signInId).filter(SignInStore.Stored::active).isEmpty()) {
             throw Refusal.conflict("This sign-in is switched off.");
         }
         byte[] random = new byte[TOKEN_BYTES];
         RANDOM.nextBytes(random);
         String token = Base64.getUrlEncoder().withoutPadding().encodeToString(random);
+        if (instead) {
+            store.removeLinks(signInId);
+        }
         store.addLink(hash(token), signInId, clock.now().plus(LINK_HOLDS));
         return token;
+    }
+
+    /** Whether somebody may ask for another link now: a few in an hour for a name, some for an address. */
+    public boolean mayForget(String username, String address) {
+        String name = normal(username);
+        return name.length() <= LONGEST_NAME && forgottenBy.lets(address) && forgotten.lets(name);
     }
 
     /** The sign-in with a name, for sending a link to whoever forgot the password. */
@@ -192,7 +237,8 @@ public class SignInService {
      * @throws Refusal if the link was used, replaced or is too old
      */
     @Transactional(readOnly = true)
-    String usernameOf(String token) {
+    String usernameOf(String token, String address) {
+        requireFewGuesses(address);
         return ofLink(token).signedIn().username();
     }
 
@@ -202,14 +248,21 @@ public class SignInService {
      * @throws Refusal if the link was used, replaced or is too old, or the password is too short
      */
     @Transactional
-    String setPassword(String token, String password) {
+    String setPassword(String token, String password, String address) {
+        requireFewGuesses(address);
         SignedIn whose = ofLink(token).signedIn();
-        requireLong(password);
+        PasswordRules.require(password, List.of(whose.username(), whose.name()));
         store.setPassword(whose.id(), passwords.encode(password));
         store.removeLinks(whose.id());
-        failures.remove(whose.username());
+        names.forget(whose.username());
         audit.record(whose.name(), "sign-in", whose.id(), "set a password", null, null);
         return whose.username();
+    }
+
+    private void requireFewGuesses(String address) {
+        if (!addresses.lets(address)) {
+            throw Refusal.of("token", "Too many tries. Please wait a minute and try again.");
+        }
     }
 
     private SignInStore.Stored ofLink(String token) {
@@ -218,12 +271,6 @@ public class SignInService {
                 .orElseThrow(() -> Refusal.of(
                         "token",
                         "This link holds no more: it was used, replaced or is older than a week. Ask for another."));
-    }
-
-    private static void requireLong(String password) {
-        if (password.length() < SHORTEST_PASSWORD) {
-            throw Refusal.of("password", "A password needs at least " + SHORTEST_PASSWORD + " characters.");
-        }
     }
 
     private static String hash(String token) {
@@ -242,18 +289,6 @@ public class SignInService {
                 stored.signedIn().role(),
                 stored.active(),
                 stored.passwordHash() != null);
-    }
-
-    private void refuseTooManyTries(String name) {
-        Failures before = failures.get(name);
-        if (before == null) {
-            return;
-        }
-        if (before.last().plus(PAUSE).isBefore(Instant.now())) {
-            failures.remove(name);
-        } else if (before.count() >= TRIES) {
-            throw Refusal.of("password", "Too many wrong passwords. Please wait a minute and try again.");
-        }
     }
 
     private static String normal(String username) {

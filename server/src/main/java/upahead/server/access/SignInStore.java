@@ -103,9 +103,7 @@ class SignInStore {
                 .execute();
     }
 
-    /** Keeps a link in place of all earlier ones of the same sign-in. */
     void addLink(String tokenHash, long signInId, LocalDateTime until) {
-        removeLinks(signInId);
         sql.insertInto(PASSWORD_LINK)
                 .set(PASSWORD_LINK.TOKEN_HASH, tokenHash)
                 .set(PASSWORD_LINK.SIGN_IN_ID, signInId)

@@ -1,5 +1,6 @@
 package upahead.server.invitations;
 
+import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -64,7 +65,7 @@ class InvitationController {
 
     @PostMapping("/api/session/forgotten")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    void forgotten(@Valid @RequestBody ForgottenForm form) {
-        invitations.forgotten(form.username());
+    void forgotten(@Valid @RequestBody ForgottenForm form, HttpServletRequest request) {
+        invitations.forgotten(form.username(), request.getRemoteAddr());
     }
 }

@@ -50,7 +50,8 @@ public class Invitations {
                 "Up Ahead: set your password",
                 "You can see your balances and ask for time off now. You sign in as " + signIn.username()
                         + ". Set your password first",
-                signIn);
+                signIn,
+                true);
         return signIn;
     }
 
@@ -74,15 +75,16 @@ public class Invitations {
                 person,
                 "Up Ahead: a new password",
                 "You sign in as " + signIn.username() + ". Set a new password",
-                signIn);
+                signIn,
+                true);
     }
 
-    private void mail(Person person, String subject, String text, SignInView signIn) {
+    private void mail(Person person, String subject, String text, SignInView signIn, boolean instead) {
         mailbox.send(
                 person.id(),
                 person.email(),
                 subject,
-                text + " within a week at #/set-password/" + signIns.link(signIn.id()));
+                text + " within a week at #/set-password/" + signIns.link(signIn.id(), instead));
     }
 
     /** Changes what somebody may do, or whether they can sign in at all. */
@@ -92,20 +94,28 @@ public class Invitations {
         return signIns.change(personId, role, active);
     }
 
-    /** Mails a link to whoever signs in with a name, if they have an address; says nothing of whether they do. */
+    /**
+     * Mails a link to whoever signs in with a name, if they have an address; says nothing of whether they do. Only a few
+     * in an hour, and links sent before hold on: whoever asks may be somebody else.
+     */
     @Transactional
-    public void forgotten(String username) {
-        signIns.named(username).filter(signedIn -> signedIn.personId() != null).ifPresent(signedIn -> {
-            Person person = people.get(signedIn.personId());
-            if (person.email() != null) {
-                mail(
-                        person,
-                        "Up Ahead: a new password",
-                        "Somebody, probably you, asked for a new password for " + signedIn.username()
-                                + ". If it was not you, leave this be. Otherwise set it",
-                        new SignInView(signedIn.id(), signedIn.username(), signedIn.role(), true, true));
-            }
-        });
+    public void forgotten(String username, String address) {
+        boolean few = signIns.mayForget(username, address);
+        signIns.named(username)
+                .filter(unused -> few)
+                .filter(signedIn -> signedIn.personId() != null)
+                .ifPresent(signedIn -> {
+                    Person person = people.get(signedIn.personId());
+                    if (person.email() != null) {
+                        mail(
+                                person,
+                                "Up Ahead: a new password",
+                                "Somebody, probably you, asked for a new password for " + signedIn.username()
+                                        + ". If it was not you, leave this be. Otherwise set it",
+                                new SignInView(signedIn.id(), signedIn.username(), signedIn.role(), true, true),
+                                false);
+                    }
+                });
     }
 
     private static void requireMail(Person person) {

@@ -1,6 +1,7 @@
 package upahead.server.mail;
 
 import java.util.List;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.access.CurrentUser;
@@ -16,8 +17,20 @@ public class Mailbox {
     private final MailStore store;
     private final MovableClock clock;
     private final CurrentUser user;
+    private final MailFolder folder;
+    private final boolean withLinks;
 
-    Mailbox(MailStore store, MovableClock clock, CurrentUser user) {
+    /**
+     * @param withLinks whether links to set a password are shown, as with the invented people of the demo
+     */
+    Mailbox(
+            MailStore store,
+            MovableClock clock,
+            CurrentUser user,
+            MailFolder folder,
+            @Value("${upahead.demo}") boolean withLinks) {
+        this.folder = folder;
+        this.withLinks = withLinks;
         this.store = store;
         this.clock = clock;
         this.user = user;
@@ -28,13 +41,19 @@ public class Mailbox {
     public void send(long recipientId, String address, String subject, String body) {
         if (address != null) {
             store.add(clock.now(), recipientId, address, subject, body);
+            folder.post(clock.now(), address, subject, body);
         }
     }
 
-    /** The newest mails: everybody's for an administrator, else one's own. */
+    /** The newest mails: everybody's for an administrator, else one's own. Links to set a password are not shown. */
     @Transactional(readOnly = true)
     public List<Message> newest() {
         SignedIn signedIn = user.get();
-        return store.newest(signedIn.isAdministrator() ? null : signedIn.personId(), MOST);
+        if (!signedIn.isAdministrator() && signedIn.personId() == null) {
+            return List.of();
+        }
+        return store.newest(signedIn.isAdministrator() ? null : signedIn.personId(), MOST).stream()
+                .map(message -> withLinks ? message : message.withoutLinks())
+                .toList();
     }
 }

@@ -2,6 +2,7 @@ package upahead.server.people;
 
 import org.springframework.stereotype.Component;
 import upahead.server.access.CurrentUser;
+import upahead.server.access.Role;
 import upahead.server.access.SignedIn;
 
 /** Whom the signed-in person reaches: an administrator everybody, an approver the people assigned, each oneself. */
@@ -26,7 +27,8 @@ public class Reach {
     public boolean leads(long personId) {
         SignedIn signedIn = user.get();
         return signedIn.isAdministrator()
-                || (signedIn.personId() != null
+                || (signedIn.role() == Role.APPROVER
+                        && signedIn.personId() != null
                         && signedIn.personId().equals(people.get(personId).approverId()));
     }
 

@@ -78,6 +78,26 @@ public class Policies {
                 .orElseThrow(() -> Refusal.notFound("policy"));
     }
 
+    /** All policies, for whoever is signed in: drafts and coverage only for administrators. */
+    @Transactional(readOnly = true)
+    public List<PolicyDetail> allSeen() {
+        return all().stream().map(this::seen).toList();
+    }
+
+    /**
+     * A policy, for whoever is signed in.
+     *
+     * @throws Refusal if there is no such policy
+     */
+    @Transactional(readOnly = true)
+    public PolicyDetail seen(long id) {
+        return seen(get(id));
+    }
+
+    private PolicyDetail seen(PolicyDetail policy) {
+        return user.get().isAdministrator() ? policy : policy.published();
+    }
+
     /** The rules of a policy as the computation takes them: all versions that are in force on some day. */
     public Policy rules(PolicyDetail policy) {
         Timeline<Terms> versions = Timeline.empty();

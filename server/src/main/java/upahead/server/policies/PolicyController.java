@@ -79,12 +79,12 @@ class PolicyController {
 
     @GetMapping
     List<PolicyDetail> all() {
-        return policies.all();
+        return policies.allSeen();
     }
 
     @GetMapping("/{id}")
     PolicyDetail policy(@PathVariable long id) {
-        return policies.get(id);
+        return policies.seen(id);
     }
 
     @PostMapping

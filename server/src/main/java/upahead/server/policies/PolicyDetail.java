@@ -38,6 +38,26 @@ public record PolicyDetail(
                 id, name, kind, unit, paid, payrollCode, benefitYear, rules, coverage, retired, edits, people, others);
     }
 
+    /** What everybody may know of it: the texts that hold or have held, not what is being written nor who is covered. */
+    PolicyDetail published() {
+        return new PolicyDetail(
+                id,
+                name,
+                kind,
+                unit,
+                paid,
+                payrollCode,
+                benefitYear,
+                rules,
+                null,
+                retired,
+                edits,
+                0,
+                versions.stream()
+                        .filter(version -> version.state() == VersionState.IN_FORCE)
+                        .toList());
+    }
+
     PolicySettings settings() {
         return new PolicySettings(name, kind, paid, payrollCode, rules);
     }

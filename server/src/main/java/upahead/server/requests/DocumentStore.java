@@ -7,6 +7,7 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Optional;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 
 /** Documents that belong to requests, or are about to. */
@@ -55,6 +56,21 @@ class DocumentStore {
         return sql.fetchCount(
                 DOCUMENT,
                 DOCUMENT.ID.in(ids).and(DOCUMENT.PERSON_ID.eq(personId)).and(DOCUMENT.REQUEST_ID.isNull()));
+    }
+
+    /** How many bytes of documents somebody has kept that belong to no request yet. */
+    long unsentSize(long personId) {
+        return Optional.ofNullable(sql.select(DSL.sum(DSL.field("octet_length({0})", Long.class, DOCUMENT.CONTENT)))
+                        .from(DOCUMENT)
+                        .where(DOCUMENT.PERSON_ID.eq(personId).and(DOCUMENT.REQUEST_ID.isNull()))
+                        .fetchOne(0, Long.class))
+                .orElse(0L);
+    }
+
+    void removeUnsentBefore(LocalDateTime before) {
+        sql.deleteFrom(DOCUMENT)
+                .where(DOCUMENT.REQUEST_ID.isNull().and(DOCUMENT.AT.lt(before)))
+                .execute();
     }
 
     void attach(long requestId, Collection<Long> ids) {

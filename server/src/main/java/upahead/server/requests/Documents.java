@@ -17,6 +17,7 @@ import upahead.server.requests.DocumentStore.Document;
 public class Documents {
 
     private static final int LARGEST = 5 * 1024 * 1024;
+    private static final int MOST_UNSENT = 20 * 1024 * 1024;
     private static final int LONGEST_NAME = 120;
 
     private record Type(String name, int... begins) {
@@ -60,7 +61,7 @@ public class Documents {
     /**
      * Keeps a document for a request that is about to be sent.
      *
-     * @throws Refusal if it is no PDF file or picture, or larger than 5 MB
+     * @throws Refusal if it is no PDF file or picture, larger than 5 MB, or one of too many that were not sent
      */
     @Transactional
     @PreAuthorize("@reach.person(#personId)")
@@ -72,6 +73,13 @@ public class Documents {
                 .filter(each -> each.fits(content))
                 .findFirst()
                 .orElseThrow(() -> Refusal.of("file", "A document is a PDF file or a PNG or JPEG picture."));
+        store.removeUnsentBefore(clock.now().minusDays(1));
+        if (store.unsentSize(personId) + content.length > MOST_UNSENT) {
+            throw Refusal.of(
+                    "file",
+                    "There are documents of 20 MB already that were not sent with any request. Send or leave them first;"
+                            + " after a day they go by themselves.");
+        }
         String plain = name == null || name.isBlank() ? "document" : lastPart(name);
         String shown = plain.length() > LONGEST_NAME ? plain.substring(plain.length() - LONGEST_NAME) : plain;
         long id = store.add(personId, shown, type.name(), content, user.get().name(), clock.now());

@@ -3,11 +3,13 @@ package upahead.server.requests;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
@@ -172,17 +174,20 @@ class RequestReviewer {
                 .toList());
     }
 
+    /** Who of the team is away: as the policies show it, and with what it is to whoever decides for those people. */
     private Map<LocalDate, List<String>> away(Person person, List<RequestStore.StoredDay> days) {
-        boolean decides = reach.leads(person.id());
+        Map<Long, Boolean> led = new HashMap<>();
+        Predicate<RequestStore.Away> decides = each -> led.computeIfAbsent(each.personId(), reach::leads);
         return store
                 .away(
                         person.teamId(),
                         days.stream().map(RequestStore.StoredDay::on).toList())
                 .stream()
                 .filter(away -> away.personId() != person.id())
-                .filter(away -> decides || away.seenBy() != Seen.NOBODY)
+                .filter(away -> decides.test(away) || away.seenBy() != Seen.NOBODY)
                 .collect(Collectors.groupingBy(
-                        RequestStore.Away::on, Collectors.mapping(away -> shown(away, decides), Collectors.toList())));
+                        RequestStore.Away::on,
+                        Collectors.mapping(away -> shown(away, decides.test(away)), Collectors.toList())));
     }
 
     /** Whoever decides sees the policy too; others where its rules show it. */

@@ -318,7 +318,9 @@ public class Requests {
 
     private RequestDetail detail(RequestSummary request) {
         boolean waiting = request.state() == RequestState.WAITING;
+        boolean reached = reach.person(request.personId());
         List<RequestSummary> recent = store.ofPerson(request.personId(), Integer.MAX_VALUE).stream()
+                .filter(unused -> reached)
                 .filter(other -> other.id() != request.id())
                 .sorted((one, other) -> other.first().compareTo(one.first()))
                 .limit(RECENT)

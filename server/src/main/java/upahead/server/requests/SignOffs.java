@@ -90,6 +90,7 @@ class SignOffs {
                 all.stream().anyMatch(each -> each.signedById() != null && each.signedById() == signedIn.id());
         return !own
                 && !signedBefore
+                && signedIn.role() != Role.EMPLOYEE
                 && all.stream()
                         .filter(SignOff::isOpen)
                         .findFirst()
@@ -102,10 +103,11 @@ class SignOffs {
     /** Whether whoever is signed in gives one of the approvals of a request, so that they may look at it. */
     boolean isSigner(RequestSummary request) {
         SignedIn signedIn = user.get();
-        return store.of(request.id()).stream()
-                .anyMatch(each -> each.personId() == null
-                        ? each.role() == signedIn.role()
-                        : each.personId().equals(signedIn.personId()));
+        return signedIn.role() != Role.EMPLOYEE
+                && store.of(request.id()).stream()
+                        .anyMatch(each -> each.personId() == null
+                                ? each.role() == signedIn.role()
+                                : each.personId().equals(signedIn.personId()));
     }
 
     /** Whether the next approval is the last one that is open. */

@@ -1,0 +1,26 @@
+package upahead.server.access;
+
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.server.audit.Audit;
+
+/** Keeps in the audit trail who signed in, and whose password was guessed at. */
+@Component
+class SignInTrail {
+
+    private final Audit audit;
+
+    SignInTrail(Audit audit) {
+        this.audit = audit;
+    }
+
+    @Transactional
+    public void signedIn(SignedIn signedIn) {
+        audit.record(signedIn.name(), "sign-in", signedIn.id(), "signed in", null, null);
+    }
+
+    @Transactional
+    public void locked(SignedIn signedIn) {
+        audit.record("somebody", "sign-in", signedIn.id(), "gave too many wrong passwords", null, null);
+    }
+}
