@@ -17,16 +17,20 @@ import org.springframework.stereotype.Component;
 @Component
 class TrailNames {
 
-    private static final Map<String, String> KIND_OF_FIELD = Map.of(
-            "personId", "person",
-            "approverId", "person",
-            "excluded", "person",
-            "people", "person",
-            "policyId", "policy",
-            "movedTo", "policy",
-            "siteId", "site",
-            "teamId", "team",
-            "payGroupId", "pay group");
+    private static final Map<String, String> KIND_OF_FIELD = Map.ofEntries(
+            Map.entry("personId", "person"),
+            Map.entry("approverId", "person"),
+            Map.entry("excluded", "person"),
+            Map.entry("people", "person"),
+            Map.entry("named", "person"),
+            Map.entry("teams", "team"),
+            Map.entry("notTeams", "team"),
+            Map.entry("sites", "site"),
+            Map.entry("policyId", "policy"),
+            Map.entry("movedTo", "policy"),
+            Map.entry("siteId", "site"),
+            Map.entry("teamId", "team"),
+            Map.entry("payGroupId", "pay group"));
     private static final String COVERED = "ids";
     private static final String COVERED_BY = "by";
 

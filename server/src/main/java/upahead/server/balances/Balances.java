@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -77,11 +78,17 @@ public class Balances {
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public Page<BalanceRow> all(LocalDate asOf, PeopleQuery query, Long policyId) {
         requireInSight(asOf);
-        List<BalanceRow> rows = accounts.of(people.search(query), outlook(asOf)).stream()
+        PeopleQuery wanted = policyId == null ? query : query.enrolledIn(policyId);
+        List<BalanceRow> rows = withBalance(people.search(wanted), outlook(asOf))
                 .filter(each -> policyId == null || each.policy().id() == policyId)
                 .map(each -> row(each, asOf))
                 .toList();
-        return new Page<>(rows, people.count(query));
+        return new Page<>(rows, people.count(wanted));
+    }
+
+    /** The accounts of some people but those of kinds that are only recorded. */
+    private Stream<PersonAccount> withBalance(List<Person> some, Outlook outlook) {
+        return accounts.of(some, outlook).stream().filter(each -> !each.policy().recordedOnly());
     }
 
     /** One person's balances as of a day. */
@@ -89,7 +96,7 @@ public class Balances {
     @PreAuthorize("@reach.person(#personId)")
     public List<BalanceRow> of(long personId, LocalDate asOf) {
         requireInSight(asOf);
-        return accounts.of(List.of(people.get(personId)), outlook(asOf)).stream()
+        return withBalance(List.of(people.get(personId)), outlook(asOf))
                 .map(each -> row(each, asOf))
                 .toList();
     }
@@ -106,6 +113,7 @@ public class Balances {
         LocalDate today = clock.today();
         LocalDate through = DateSpan.later(asOf, today).plusMonths(MONTHS_SHOWN_AFTER);
         PersonAccount account = account(people.get(personId), policyId, Outlook.ahead(today, through));
+        requireBalance(account);
         Ledger ledger = Derivation.derive(account.account(), through);
         Ledger recorded = Derivation.derive(account.on(today), today);
         LocalDate from = DateSpan.later(
@@ -161,7 +169,7 @@ public class Balances {
     public List<AheadView> ahead(long personId, LocalDate asOf) {
         requireInSight(asOf);
         DateSpan days = new DateSpan(asOf.plusDays(1), asOf.plusYears(1));
-        return accounts.of(List.of(people.get(personId)), outlook(asOf)).stream()
+        return withBalance(List.of(people.get(personId)), outlook(asOf))
                 .flatMap(each -> Ahead.of(each.account(), Derivation.derive(each.account(), days.last()), days).stream()
                         .map(upcoming -> AheadWords.of(upcoming, each.policy())))
                 .sorted(Comparator.comparing(AheadView::on))
@@ -202,6 +210,7 @@ public class Balances {
         }
         requireInSight(adjustment.on());
         PersonAccount account = account(people.get(personId), policyId, Outlook.recorded());
+        requireBalance(account);
         changes.note(
                 personId,
                 policyId,
@@ -217,6 +226,12 @@ public class Balances {
                 "adjusted the balance of " + account.policy().name(),
                 null,
                 adjustment);
+    }
+
+    private static void requireBalance(PersonAccount account) {
+        if (account.policy().recordedOnly()) {
+            throw Refusal.of("policyId", account.policy().name() + " is only recorded and has no balance.");
+        }
     }
 
     private Outlook outlook(LocalDate asOf) {

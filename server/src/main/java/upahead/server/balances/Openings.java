@@ -238,6 +238,9 @@ public class Openings {
                 faults.add("there is no such " + (person == null ? "person" : "policy"));
                 return faults;
             }
+            if (policy.recordedOnly()) {
+                faults.add(policy.name() + " is only recorded and has no balance");
+            }
             if (!seen.add(List.of(row.personId(), row.policyId()))) {
                 faults.add(person.name() + " stands here twice with " + policy.name());
             }

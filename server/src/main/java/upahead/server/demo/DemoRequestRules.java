@@ -50,6 +50,7 @@ class DemoRequestRules {
                 List.of("What will you learn?"),
                 List.of(SignOffStep.approver(), new SignOffStep(SignOffStep.By.ROLE, Role.ADMINISTRATOR, null)),
                 Seen.EVERYBODY,
+                true,
                 true);
     }
 
@@ -65,6 +66,7 @@ class DemoRequestRules {
                 List.of(),
                 null,
                 Seen.NOBODY,
-                false);
+                false,
+                true);
     }
 }

@@ -33,6 +33,7 @@ import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.PolicyKind;
 import upahead.server.policies.PolicyVersion;
 import upahead.server.policies.RequestRules;
+import upahead.server.policies.Seen;
 import upahead.server.policies.TermsDocument;
 import upahead.server.policies.TermsDocument.Earning;
 import upahead.server.policies.TermsWriter;
@@ -43,6 +44,8 @@ class DemoSpecialTerms {
 
     static final String RESPITE = "Glasshouse respite";
     static final String VOLUNTEERING = "Volunteering";
+    private static final String UNPAID = "Unpaid leave";
+    private static final String UNEXPLAINED = "Unexplained absence";
     static final String ANNIVERSARY = "Anniversary hours";
 
     private static final String HIRE_ANNIVERSARY = "hire-anniversary";
@@ -99,6 +102,15 @@ class DemoSpecialTerms {
                 new RequestRules(false, false, 0, false),
                 anniversary(),
                 Coverage.types(EmploymentType.HOURLY));
+        writeRecordedOnly(
+                UNPAID, PolicyKind.UNPAID, "UNPD", new RequestRules(false, false, 7, true), Coverage.everybody());
+        writeRecordedOnly(
+                UNEXPLAINED,
+                PolicyKind.UNEXPLAINED_ABSENCE,
+                "ABSENT",
+                new RequestRules(
+                        false, false, 0, false, LeaveIn.HOURS, null, null, List.of(), null, Seen.NOBODY, false, false),
+                Coverage.types(EmploymentType.HOURLY, EmploymentType.SEASONAL));
         moreVolunteeringFrom(LocalDate.of(2027, 4, 1), volunteering.id());
         makeExceptions(byCode, respite);
         changeEmployments(byCode);
@@ -171,6 +183,12 @@ class DemoSpecialTerms {
                         .filter(policy -> policy.name().equals(wanted))
                         .findFirst())
                 .orElseThrow();
+    }
+
+    private void writeRecordedOnly(String name, PolicyKind kind, String code, RequestRules rules, Coverage coverage) {
+        PolicyDetail draft = policies.write(NewPolicy.recordedOnly(name, kind, Unit.HOURS, false, code, rules));
+        PolicyVersion version = draft.versions().get(0);
+        policies.putInForce(draft.id(), version.id(), version.edits(), DemoPolicies.START, coverage, "");
     }
 
     private PolicyDetail write(

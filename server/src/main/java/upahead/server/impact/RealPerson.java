@@ -90,6 +90,7 @@ class RealPerson {
                 PolicyKind.OTHER,
                 question.unit(),
                 true,
+                false,
                 "",
                 question.benefitYear(),
                 question.rules(),

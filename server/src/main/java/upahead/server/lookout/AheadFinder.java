@@ -26,6 +26,9 @@ class AheadFinder {
     List<LookoutItem> find(List<PersonAccount> accounts, DateSpan ahead) {
         List<LookoutItem> items = new ArrayList<>();
         for (PersonAccount account : accounts) {
+            if (account.policy().recordedOnly()) {
+                continue;
+            }
             Ledger ledger = Derivation.derive(account.account(), ahead.last());
             Set<Class<?>> told = new HashSet<>();
             for (Upcoming upcoming : Ahead.of(account.account(), ledger, ahead)) {

@@ -171,6 +171,7 @@ class WorksheetBuilder {
                 account.policy().id(),
                 account.policy().name(),
                 account.policy().unit(),
+                account.policy().recordedOnly(),
                 opening,
                 earned,
                 taken.negated(),
@@ -191,7 +192,7 @@ class WorksheetBuilder {
     private static List<String> cautions(
             PersonAccount account, List<WorksheetLine> lines, Amount withheld, Amount closing, PayRun run) {
         List<String> cautions = new ArrayList<>();
-        if (closing.isNegative()) {
+        if (closing.isNegative() && !account.policy().recordedOnly()) {
             cautions.add("Below zero");
         }
         if (withheld.isPositive()) {

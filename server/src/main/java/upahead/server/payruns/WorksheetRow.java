@@ -7,6 +7,7 @@ import upahead.core.quantity.Unit;
 /**
  * A person and policy on the worksheet of a run: opening + earned - used + other = closing.
  *
+ * @param recordedOnly whether there is no balance, only what was used
  * @param opening posted by earlier runs
  * @param used positive
  * @param other openings, adjustments, lapses, pay-outs and corrections, signed
@@ -21,6 +22,7 @@ public record WorksheetRow(
         long policyId,
         String policy,
         Unit unit,
+        boolean recordedOnly,
         Amount opening,
         Amount earned,
         Amount used,

@@ -37,12 +37,26 @@ class PeopleController {
             @RequestParam(required = false) Long payGroupId,
             @RequestParam(required = false) EmploymentType employmentType,
             @RequestParam(required = false) PeopleQuery.Status status,
+            @RequestParam(defaultValue = "false") boolean withoutApprover,
             @RequestParam(defaultValue = "NAME") PeopleQuery.Order order,
             @RequestParam(defaultValue = "false") boolean descending,
             @RequestParam(defaultValue = "0") @Min(0) int page,
             @RequestParam(defaultValue = "50") @Min(1) @Max(200) int size) {
         return directory.search(new PeopleQuery(
-                search, teamId, siteId, payGroupId, null, employmentType, status, order, descending, null, page, size));
+                search,
+                teamId,
+                siteId,
+                payGroupId,
+                null,
+                employmentType,
+                status,
+                order,
+                descending,
+                null,
+                page,
+                size,
+                null,
+                withoutApprover));
     }
 
     @GetMapping("/people/{id}")

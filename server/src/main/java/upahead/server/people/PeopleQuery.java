@@ -11,6 +11,8 @@ import java.time.LocalDate;
  * @param on the day on which teams, sites and pay groups are meant, today where null
  * @param page from 0
  * @param size how many a page, above 0
+ * @param enrolledIn a policy in which they are or were
+ * @param withoutApprover whether only those are wanted whom nobody decides for
  */
 public record PeopleQuery(
         String search,
@@ -24,7 +26,9 @@ public record PeopleQuery(
         boolean descending,
         LocalDate on,
         int page,
-        int size) {
+        int size,
+        Long enrolledIn,
+        boolean withoutApprover) {
 
     private static final int EVERYBODY = Integer.MAX_VALUE;
 
@@ -50,9 +54,59 @@ public record PeopleQuery(
         LAST_DAY
     }
 
+    /** Whatever they are enrolled in, and whoever decides for them. */
+    public PeopleQuery(
+            String search,
+            Long teamId,
+            Long siteId,
+            Long payGroupId,
+            Long approverId,
+            EmploymentType employmentType,
+            Status status,
+            Order order,
+            boolean descending,
+            LocalDate on,
+            int page,
+            int size) {
+        this(
+                search,
+                teamId,
+                siteId,
+                payGroupId,
+                approverId,
+                employmentType,
+                status,
+                order,
+                descending,
+                on,
+                page,
+                size,
+                null,
+                false);
+    }
+
     /** By name, whether employed or not. */
     public PeopleQuery(String search, Long teamId, Long siteId, Long payGroupId, Long approverId, int page, int size) {
         this(search, teamId, siteId, payGroupId, approverId, null, null, Order.NAME, false, null, page, size);
+    }
+
+    /** The same people, if they are or were enrolled in a policy. */
+    public PeopleQuery enrolledIn(long policyId) {
+        return new PeopleQuery(
+                search,
+                teamId,
+                siteId,
+                payGroupId,
+                approverId,
+                employmentType,
+                status,
+                order,
+                descending,
+                on,
+                page,
+                size,
+                policyId,
+                withoutApprover);
     }
 
     public static PeopleQuery everybody() {

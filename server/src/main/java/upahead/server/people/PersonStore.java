@@ -1,5 +1,6 @@
 package upahead.server.people;
 
+import static upahead.server.database.Tables.ENROLMENT;
 import static upahead.server.database.Tables.PAY_GROUP;
 import static upahead.server.database.Tables.PERSON;
 import static upahead.server.database.Tables.PERSON_PLACEMENT;
@@ -215,6 +216,13 @@ class PersonStore {
         if (query.employmentType() != null) {
             condition = condition.and(
                     PERSON_PLACEMENT.EMPLOYMENT_TYPE.eq(query.employmentType().name()));
+        }
+        if (query.withoutApprover()) {
+            condition = condition.and(PERSON_PLACEMENT.APPROVER_ID.isNull());
+        }
+        if (query.enrolledIn() != null) {
+            condition = condition.and(PERSON.ID.in(
+                    DSL.select(ENROLMENT.PERSON_ID).from(ENROLMENT).where(ENROLMENT.POLICY_ID.eq(query.enrolledIn()))));
         }
         return query.status() == null ? condition : condition.and(employed(query.status(), clock.today()));
     }

@@ -1,56 +1,85 @@
 package upahead.server.policies;
 
-import jakarta.validation.constraints.NotNull;
+import java.util.Arrays;
 import java.util.List;
 import org.springframework.lang.Nullable;
 import upahead.server.people.EmploymentType;
 import upahead.server.people.Placing;
 
 /**
- * Whom a policy covers.
+ * Whom a policy covers: everybody who meets all conditions, and named people besides, but nobody who is left out.
  *
- * @param ids of the teams or sites or people; of no effect otherwise
- * @param types of employment; of no effect otherwise
- * @param excluded ids of people who are not covered all the same
+ * @param byRule whether people are covered by the conditions at all; where not, only the named ones are
+ * @param types of employment, one of which somebody has; any where empty
+ * @param teams one of which somebody is in; any where empty
+ * @param notTeams none of which somebody is in
+ * @param sites one of which somebody works at; any where empty
+ * @param named ids of people who are covered whatever the conditions say
+ * @param excluded ids of people who are not covered whatever else holds
  */
 public record Coverage(
-        @NotNull By by, @Nullable List<Long> ids, @Nullable List<EmploymentType> types, @Nullable List<Long> excluded) {
+        boolean byRule,
+        @Nullable List<EmploymentType> types,
+        @Nullable List<Long> teams,
+        @Nullable List<Long> notTeams,
+        @Nullable List<Long> sites,
+        @Nullable List<Long> named,
+        @Nullable List<Long> excluded) {
 
-    /** What the covered people have in common. */
-    public enum By {
-        EVERYBODY,
-        TEAM,
-        SITE,
-        EMPLOYMENT_TYPE,
-        PERSON
+    public Coverage {
+        types = types == null ? List.of() : List.copyOf(types);
+        teams = teams == null ? List.of() : List.copyOf(teams);
+        notTeams = notTeams == null ? List.of() : List.copyOf(notTeams);
+        sites = sites == null ? List.of() : List.copyOf(sites);
+        named = named == null ? List.of() : List.copyOf(named);
+        excluded = excluded == null ? List.of() : List.copyOf(excluded);
     }
 
     public static Coverage everybody() {
-        return new Coverage(By.EVERYBODY, List.of(), List.of(), List.of());
+        return new Coverage(true, null, null, null, null, null, null);
     }
 
     public static Coverage types(EmploymentType... types) {
-        return new Coverage(By.EMPLOYMENT_TYPE, List.of(), List.of(types), List.of());
+        return new Coverage(true, Arrays.asList(types), null, null, null, null, null);
     }
 
     public static Coverage people(List<Long> ids) {
-        return new Coverage(By.PERSON, ids, List.of(), List.of());
+        return new Coverage(false, null, null, null, null, ids, null);
     }
 
     public static Coverage teams(List<Long> ids) {
-        return new Coverage(By.TEAM, ids, List.of(), List.of());
+        return new Coverage(true, null, ids, null, null, null, null);
+    }
+
+    public static Coverage sites(List<Long> ids) {
+        return new Coverage(true, null, null, null, ids, null, null);
+    }
+
+    /** This coverage without the people of some teams. */
+    public Coverage butNotTeams(List<Long> ids) {
+        return new Coverage(byRule, types, teams, ids, sites, named, excluded);
+    }
+
+    /** This coverage without some people. */
+    public Coverage butNot(List<Long> people) {
+        return new Coverage(byRule, types, teams, notTeams, sites, named, people);
     }
 
     boolean covers(long personId, Placing placing) {
-        if (excluded != null && excluded.contains(personId)) {
+        if (excluded.contains(personId)) {
             return false;
         }
-        return switch (by) {
-            case EVERYBODY -> true;
-            case TEAM -> ids != null && ids.contains(placing.teamId());
-            case SITE -> ids != null && ids.contains(placing.siteId());
-            case PERSON -> ids != null && ids.contains(personId);
-            case EMPLOYMENT_TYPE -> types != null && types.contains(placing.employmentType());
-        };
+        return named.contains(personId) || (byRule && meetsConditions(placing));
+    }
+
+    private boolean meetsConditions(Placing placing) {
+        return isOneOf(types, placing.employmentType())
+                && isOneOf(teams, placing.teamId())
+                && !notTeams.contains(placing.teamId())
+                && isOneOf(sites, placing.siteId());
+    }
+
+    private static <T> boolean isOneOf(List<T> wanted, T own) {
+        return wanted.isEmpty() || wanted.contains(own);
     }
 }

@@ -3,8 +3,17 @@ package upahead.server.policies;
 import java.util.List;
 
 /**
- * Somebody whom several policies of the same kind cover.
+ * Somebody whom several policies of the same kind cover, or none of a kind that covers others like them.
  *
- * @param policies their names, at least two
+ * @param policies their names; none or at least two
  */
-public record Doubled(long personId, String person, PolicyKind kind, List<String> policies) {}
+public record Doubled(long personId, String person, PolicyKind kind, List<String> policies) {
+
+    /** What is to be said of it. */
+    public String sentence() {
+        String name = kind.name().toLowerCase().replace('_', ' ');
+        return policies.isEmpty()
+                ? person + " is covered by no policy for " + name + "."
+                : person + " is covered by several policies for " + name + ": " + String.join(", ", policies) + ".";
+    }
+}

@@ -11,6 +11,7 @@ import upahead.core.quantity.Unit;
 /**
  * A policy to be written, as a draft.
  *
+ * @param recordedOnly whether it has no balance; null for no
  * @param unseenFigures names of figures that came with a starting point and that nobody has looked at yet; null for none
  */
 public record NewPolicy(
@@ -25,10 +26,12 @@ public record NewPolicy(
         @NotBlank(message = "please say when the benefit year begins") String benefitYear,
         @NotNull @Valid RequestRules rules,
         @NotNull @Valid TermsDocument terms,
-        @Nullable @Size(max = 40) List<@NotBlank @Size(max = 60) String> unseenFigures) {
+        @Nullable @Size(max = 40) List<@NotBlank @Size(max = 60) String> unseenFigures,
+        @Nullable Boolean recordedOnly) {
 
     public NewPolicy {
         unseenFigures = unseenFigures == null ? List.of() : List.copyOf(unseenFigures);
+        recordedOnly = recordedOnly != null && recordedOnly;
     }
 
     /** A policy whose figures are all its author's own. */
@@ -41,7 +44,23 @@ public record NewPolicy(
             String benefitYear,
             RequestRules rules,
             TermsDocument terms) {
-        this(name, kind, unit, paid, payrollCode, benefitYear, rules, terms, List.of());
+        this(name, kind, unit, paid, payrollCode, benefitYear, rules, terms, List.of(), false);
+    }
+
+    /** A kind of absence that is only written down: nothing is earned and there is no balance. */
+    public static NewPolicy recordedOnly(
+            String name, PolicyKind kind, Unit unit, boolean paid, String payrollCode, RequestRules rules) {
+        return new NewPolicy(
+                name,
+                kind,
+                unit,
+                paid,
+                payrollCode,
+                "01-01",
+                rules,
+                TermsWriter.earning(TermsDocument.Earning.none()).write(),
+                List.of(),
+                true);
     }
 
     PolicySettings settings() {

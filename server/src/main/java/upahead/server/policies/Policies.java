@@ -2,18 +2,19 @@ package upahead.server.policies;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.Timeline;
+import upahead.core.earning.NoEarning;
 import upahead.core.policy.Policy;
 import upahead.core.policy.Terms;
 import upahead.server.access.CurrentUser;
@@ -23,6 +24,7 @@ import upahead.server.changes.LateChanges;
 import upahead.server.people.Organisation;
 import upahead.server.people.PayGroup;
 import upahead.server.people.People;
+import upahead.server.people.PeopleQuery;
 import upahead.server.people.Whereabouts;
 import upahead.server.problems.Refusal;
 import upahead.server.words.Words;
@@ -117,7 +119,10 @@ public class Policies {
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public PolicyDetail write(NewPolicy policy) {
-        policy.terms().toTerms();
+        Terms terms = policy.terms().toTerms();
+        if (policy.recordedOnly() && !terms.equals(Terms.earning(new NoEarning()))) {
+            throw Refusal.of("terms", "A kind of absence that is only recorded has no balance, and no rules for one.");
+        }
         MonthDays.benefitYear(policy.benefitYear());
         signOffs.requireComplete(policy.rules().signOffs());
         if (store.nameIsTaken(policy.name(), null)) {
@@ -274,29 +279,29 @@ public class Policies {
         return get(policyId);
     }
 
-    /** People who are enrolled in two policies of the same kind today. */
+    /** Everybody who is enrolled in two policies of the same kind on a day, or in none of a kind meant for everybody. */
     @Transactional(readOnly = true)
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public List<Doubled> doubled(LocalDate on) {
-        Map<Long, PolicyDetail> byId = byId();
-        Map<Long, List<PolicyDetail>> own = enrolments.on(on).stream()
-                .collect(Collectors.groupingBy(
-                        Enrolled::personId,
-                        Collectors.mapping(each -> byId.get(each.policyId()), Collectors.toList())));
-        List<Doubled> found = new ArrayList<>();
-        people.get(own.keySet()).forEach(person -> own.get(person.id()).stream()
-                .filter(policy -> policy.kind() != PolicyKind.OTHER)
-                .collect(Collectors.groupingBy(PolicyDetail::kind, TreeMap::new, Collectors.toList()))
-                .forEach((kind, some) -> {
-                    if (some.size() > 1) {
-                        found.add(new Doubled(
-                                person.id(),
-                                person.name(),
-                                kind,
-                                some.stream().map(PolicyDetail::name).sorted().toList()));
-                    }
-                }));
-        return found;
+        return CoverageGaps.of(
+                people.search(PeopleQuery.everybodyOn(on)).stream()
+                        .filter(person -> person.isEmployedWithin(on, on))
+                        .toList(),
+                enrolments.on(on),
+                store.all());
+    }
+
+    /** The same of some people, from the later of a day and their hire date on. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public List<Doubled> doubled(Collection<Long> personIds, LocalDate from) {
+        List<Enrolled> enrolled = enrolments.of(personIds).stream()
+                .filter(each -> each.enrolment()
+                        .ends()
+                        .filter(end -> end.on().isBefore(from))
+                        .isEmpty())
+                .toList();
+        return CoverageGaps.of(people.get(personIds), enrolled, store.all());
     }
 
     /**

@@ -10,6 +10,7 @@ import upahead.core.quantity.Unit;
 /**
  * A policy with all its versions.
  *
+ * @param recordedOnly whether it has no balance: absences are written down and handed to payroll, and that is all
  * @param benefitYear a month and day such as {@code 01-01}, or {@code hire-anniversary}
  * @param coverage who is enrolled without anyone typing, null while it was never in force
  * @param retired its last day, null while it is not retired
@@ -23,6 +24,7 @@ public record PolicyDetail(
         PolicyKind kind,
         Unit unit,
         boolean paid,
+        boolean recordedOnly,
         String payrollCode,
         String benefitYear,
         RequestRules rules,
@@ -35,7 +37,20 @@ public record PolicyDetail(
     /** This policy with other versions. */
     public PolicyDetail withVersions(List<PolicyVersion> others) {
         return new PolicyDetail(
-                id, name, kind, unit, paid, payrollCode, benefitYear, rules, coverage, retired, edits, people, others);
+                id,
+                name,
+                kind,
+                unit,
+                paid,
+                recordedOnly,
+                payrollCode,
+                benefitYear,
+                rules,
+                coverage,
+                retired,
+                edits,
+                people,
+                others);
     }
 
     /** What everybody may know of it: the texts that hold or have held, not what is being written nor who is covered. */
@@ -46,6 +61,7 @@ public record PolicyDetail(
                 kind,
                 unit,
                 paid,
+                recordedOnly,
                 payrollCode,
                 benefitYear,
                 rules,

@@ -40,6 +40,7 @@ class PolicyStore {
         PolicyRecord row = sql.newRecord(POLICY);
         row.setUnit(policy.unit().name());
         row.setBenefitYear(policy.benefitYear());
+        row.setRecordedOnly(policy.recordedOnly());
         fill(row, policy.settings());
         row.store();
         return row.getId();
@@ -76,6 +77,7 @@ class PolicyStore {
         row.setSignOffs(json.written(rules.signOffs()));
         row.setSeenBy(rules.seenBy().name());
         row.setKindShows(rules.kindShows());
+        row.setEmployeesAsk(rules.employeesAsk());
     }
 
     void setCoverage(long policyId, Coverage coverage) {
@@ -161,6 +163,7 @@ class PolicyStore {
                 PolicyKind.valueOf(row.getKind()),
                 Unit.valueOf(row.getUnit()),
                 row.getPaid(),
+                row.getRecordedOnly(),
                 row.getPayrollCode(),
                 row.getBenefitYear(),
                 new RequestRules(
@@ -174,7 +177,8 @@ class PolicyStore {
                         List.of(json.read(row.getQuestions(), String[].class)),
                         row.getSignOffs() == null ? null : List.of(json.read(row.getSignOffs(), SignOffStep[].class)),
                         Seen.valueOf(row.getSeenBy()),
-                        row.getKindShows()),
+                        row.getKindShows(),
+                        row.getEmployeesAsk()),
                 json.read(row.getCoverage(), Coverage.class),
                 row.getRetired(),
                 row.getEdits(),

@@ -23,6 +23,7 @@ import upahead.core.quantity.Amount;
  * @param signOffs the approvals a request needs, in their order; null for the general ones
  * @param seenBy who sees the absence
  * @param kindShows whether they see its kind too
+ * @param employeesAsk whether people ask for it themselves; else only an administrator enters it
  */
 public record RequestRules(
         boolean holidaysCost,
@@ -45,7 +46,8 @@ public record RequestRules(
         @Nullable @Valid @Size(min = 1, max = 5, message = "a request needs 1 to 5 sign-offs")
                 List<SignOffStep> signOffs,
         Seen seenBy,
-        boolean kindShows) {
+        boolean kindShows,
+        @Nullable Boolean employeesAsk) {
 
     /** Leave in any part of a day. */
     public RequestRules(boolean holidaysCost, boolean daysOffCost, int noticeDays, boolean noteRequired) {
@@ -71,7 +73,8 @@ public record RequestRules(
                 List.of(),
                 null,
                 Seen.TEAM,
-                false);
+                false,
+                true);
     }
 
     public RequestRules {
@@ -80,5 +83,6 @@ public record RequestRules(
                 ? List.of()
                 : questions.stream().map(String::strip).toList();
         seenBy = seenBy == null ? Seen.TEAM : seenBy;
+        employeesAsk = employeesAsk == null || employeesAsk;
     }
 }

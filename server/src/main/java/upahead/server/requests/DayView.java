@@ -12,7 +12,7 @@ import upahead.core.quantity.Amount;
  * @param amount what it costs, in the policy's unit
  * @param because why it costs that
  * @param holiday the name of the holiday, null where there is none
- * @param left the balance at the end of that day with the request taken
+ * @param left the balance at the end of that day with the request taken, null where there is none
  * @param away who else of the team is away that day
  * @param decision null while nothing is decided
  */
@@ -23,6 +23,6 @@ public record DayView(
         Amount amount,
         Because because,
         @Nullable String holiday,
-        Amount left,
+        @Nullable Amount left,
         List<String> away,
         @Nullable Decision decision) {}

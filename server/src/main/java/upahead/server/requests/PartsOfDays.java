@@ -22,7 +22,7 @@ final class PartsOfDays {
         RequestRules rules = policy.rules();
         if (day.part() == RequestDraft.Part.HOURS && rules.leaveIn() != LeaveIn.HOURS
                 || day.part() == RequestDraft.Part.HALF && rules.leaveIn() == LeaveIn.WHOLE_DAYS) {
-            return Optional.of(new Problem(
+            return Optional.of(Problem.passable(
                     day.on(),
                     "days",
                     policy.name() + " is taken in "
@@ -32,7 +32,7 @@ final class PartsOfDays {
             boolean isMultiple =
                     day.hours().value().remainder(rules.smallestStep().value()).signum() == 0;
             if (!isMultiple) {
-                return Optional.of(new Problem(
+                return Optional.of(Problem.passable(
                         day.on(),
                         "days",
                         policy.name() + " is taken in steps of " + rules.smallestStep() + " hours, on "

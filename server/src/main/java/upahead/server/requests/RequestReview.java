@@ -9,18 +9,18 @@ import upahead.core.quantity.Unit;
 /**
  * What a request costs and what stands against it.
  *
- * @param askable what can be asked for from its first day on, without it
+ * @param askable what can be asked for from its first day on, without it; null where there is no balance
  * @param yearEnds the last day of the benefit year of its last day
- * @param leftAtYearEnd the balance forecast for that day with the request taken
+ * @param leftAtYearEnd the balance forecast for that day with the request taken; null where there is none
  * @param waitingElsewhere the total of other requests of this person that still wait
  * @param affordable its largest affordable part, null where all of it is
  */
 public record RequestReview(
         Unit unit,
         Amount total,
-        Amount askable,
+        @Nullable Amount askable,
         LocalDate yearEnds,
-        Amount leftAtYearEnd,
+        @Nullable Amount leftAtYearEnd,
         Amount waitingElsewhere,
         List<DayView> days,
         List<Problem> problems,
@@ -42,6 +42,17 @@ public record RequestReview(
      *
      * @param on the day it is about, null where it is about all of it
      * @param field where it is put right
+     * @param passable whether an administrator who enters leave can pass it with a reason
      */
-    public record Problem(@Nullable LocalDate on, String field, String message) {}
+    public record Problem(@Nullable LocalDate on, String field, String message, boolean passable) {
+        /** One that nobody can pass. */
+        Problem(LocalDate on, String field, String message) {
+            this(on, field, message, false);
+        }
+
+        /** One that an administrator who enters leave can pass with a reason. */
+        static Problem passable(LocalDate on, String field, String message) {
+            return new Problem(on, field, message, true);
+        }
+    }
 }

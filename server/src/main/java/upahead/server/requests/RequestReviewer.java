@@ -24,6 +24,7 @@ import upahead.core.ledger.Askable;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.Ledger;
 import upahead.core.ledger.RequestCheck;
+import upahead.core.ledger.RequestProblem.NotCovered;
 import upahead.core.quantity.Amount;
 import upahead.server.balances.Balances;
 import upahead.server.balances.Outlook;
@@ -74,6 +75,15 @@ class RequestReviewer {
 
     /** Reviews leave that is about to be asked for. */
     RequestReview review(RequestDraft draft) {
+        return review(draft, false);
+    }
+
+    /** Reviews leave that an administrator is about to enter, also for days gone by. */
+    RequestReview reviewEntry(RequestDraft draft) {
+        return review(draft, true);
+    }
+
+    private RequestReview review(RequestDraft draft, boolean entered) {
         requireSensibleDays(draft);
         PersonAccount account = account(draft);
         LeaveCosting costing = costing(account);
@@ -81,7 +91,10 @@ class RequestReviewer {
                 .map(day -> stored(day.part(), costing.cost(day.on(), day.asked())))
                 .toList();
         List<Problem> problems = new ArrayList<>(rulesBroken(account, days, draft.note()));
-        problems.addAll(missing(account.policy(), days, draft));
+        if (!entered) {
+            problems.addAll(rulesOfAsking(account.policy(), days));
+            problems.addAll(missing(account.policy(), days, draft));
+        }
         problems.addAll(overlaps(draft));
         return review(account, days, problems, null);
     }
@@ -116,9 +129,10 @@ class RequestReviewer {
         if (!asked.isEmpty()) {
             RequestCheck check = RequestCheck.of(facts, asked);
             check.problems().stream()
+                    .filter(problem -> !account.policy().recordedOnly() || problem instanceof NotCovered)
                     .map(problem -> RequestWords.of(problem, account.policy().unit()))
                     .forEach(problems::add);
-            affordable = check.isAffordable() ? null : affordable(account, asked);
+            affordable = check.isAffordable() || account.policy().recordedOnly() ? null : affordable(account, asked);
         }
         problems.sort(Comparator.comparing(Problem::on, Comparator.nullsFirst(Comparator.naturalOrder())));
         Map<LocalDate, List<String>> away = away(account.person(), days);
@@ -127,12 +141,18 @@ class RequestReviewer {
         return new RequestReview(
                 account.policy().unit(),
                 total,
-                askable(account, days.get(0).on()),
+                account.policy().recordedOnly()
+                        ? null
+                        : askable(account, days.get(0).on()),
                 year.last(),
-                with.balance(year.last()),
+                account.policy().recordedOnly() ? null : with.balance(year.last()),
                 waitingElsewhere(account, request),
                 days.stream()
-                        .map(day -> view(day, facts, with, away.getOrDefault(day.on(), List.of())))
+                        .map(day -> view(
+                                day,
+                                facts,
+                                account.policy().recordedOnly() ? null : with.balance(day.on()),
+                                away.getOrDefault(day.on(), List.of())))
                         .toList(),
                 List.copyOf(problems),
                 affordable);
@@ -152,7 +172,7 @@ class RequestReviewer {
                         .toList());
     }
 
-    private static DayView view(RequestStore.StoredDay day, Account account, Ledger with, List<String> away) {
+    private static DayView view(RequestStore.StoredDay day, Account account, Amount left, List<String> away) {
         return new DayView(
                 day.on(),
                 day.part(),
@@ -160,7 +180,7 @@ class RequestReviewer {
                 day.amount(),
                 day.because(),
                 account.holidays().on(day.on()).map(Holiday::name).orElse(null),
-                with.balance(day.on()),
+                left,
                 away,
                 day.decision());
     }
@@ -198,12 +218,7 @@ class RequestReviewer {
     private List<Problem> rulesBroken(PersonAccount account, List<RequestStore.StoredDay> days, String note) {
         List<Problem> problems = new ArrayList<>(protectedDays(account.person(), days));
         PolicyDetail policy = account.policy();
-        LocalDate today = clock.today();
         for (RequestStore.StoredDay day : days) {
-            if (day.on().isBefore(today)) {
-                problems.add(new Problem(
-                        day.on(), "days", Words.weekday(day.on()) + " is in the past. Ask payroll to enter it."));
-            }
             Amount due = new WorkingDays(
                             account.account().employment(), account.account().holidays())
                     .hoursOn(day.on());
@@ -215,18 +230,33 @@ class RequestReviewer {
             }
         }
         days.stream().flatMap(day -> PartsOfDays.problem(policy, day).stream()).forEach(problems::add);
+        if (policy.rules().noteRequired() && note.isBlank()) {
+            problems.add(Problem.passable(null, "note", policy.name() + " needs a note that says what it is for."));
+        }
+        if (days.stream().allMatch(day -> day.amount().isZero())) {
+            problems.add(
+                    new Problem(null, "days", "None of these days is a working day; nothing needs to be asked for."));
+        }
+        return problems;
+    }
+
+    /** Rules that hold for whoever asks, and not for an administrator who enters what was agreed or has happened. */
+    private List<Problem> rulesOfAsking(PolicyDetail policy, List<RequestStore.StoredDay> days) {
+        LocalDate today = clock.today();
+        List<Problem> problems = new ArrayList<>();
+        days.stream()
+                .map(RequestStore.StoredDay::on)
+                .filter(day -> day.isBefore(today))
+                .map(day -> new Problem(day, "days", Words.weekday(day) + " is in the past. Ask payroll to enter it."))
+                .forEach(problems::add);
         LocalDate first = days.get(0).on();
         if (!first.isBefore(today)
                 && first.isBefore(today.plusDays(policy.rules().noticeDays()))) {
             problems.add(new Problem(
                     first, "days", policy.name() + " needs " + policy.rules().noticeDays() + " days of notice."));
         }
-        if (policy.rules().noteRequired() && note.isBlank()) {
-            problems.add(new Problem(null, "note", policy.name() + " needs a note that says what it is for."));
-        }
-        if (days.stream().allMatch(day -> day.amount().isZero())) {
-            problems.add(
-                    new Problem(null, "days", "None of these days is a working day; nothing needs to be asked for."));
+        if (!policy.rules().employeesAsk()) {
+            problems.add(new Problem(null, "policyId", policy.name() + " is entered by payroll; ask them."));
         }
         return problems;
     }
@@ -258,7 +288,7 @@ class RequestReviewer {
                 .filter(day -> day.amount().isPositive())
                 .flatMap(day -> holidays
                         .protecting(day.on(), person.teamId())
-                        .map(dates -> new Problem(
+                        .map(dates -> Problem.passable(
                                 day.on(),
                                 "days",
                                 Words.weekday(day.on()) + " is a protected date: " + dates.reason() + "."))

@@ -8,12 +8,14 @@ import static upahead.server.database.Tables.POLICY;
 import static upahead.server.database.Tables.REQUEST_EVENT;
 import static upahead.server.database.Tables.SIGN_OFF;
 import static upahead.server.database.Tables.TEAM;
+import static upahead.server.sql.Among.among;
 import static upahead.server.sql.Placed.placed;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.Collection;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -22,6 +24,7 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
+import org.jooq.Result;
 import org.jooq.SortField;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
@@ -47,6 +50,9 @@ class RequestStore {
     private static final Field<LocalDate> FIRST = DSL.min(LEAVE_DAY.ON_DATE);
     private static final Field<LocalDate> LAST = DSL.max(LEAVE_DAY.ON_DATE);
     private static final Field<BigDecimal> TOTAL = DSL.sum(LEAVE_DAY.AMOUNT);
+    private static final Field<BigDecimal> APPROVED_TOTAL =
+            DSL.sum(DSL.when(LEAVE_DAY.DECISION.eq(Decision.APPROVED.name()), LEAVE_DAY.AMOUNT)
+                    .otherwise(BigDecimal.ZERO));
 
     private final DSLContext sql;
     private final Stored json;
@@ -273,8 +279,16 @@ class RequestStore {
     }
 
     private List<RequestSummary> summaries(Condition condition, SortField<?> order, int most, long skip) {
-        return sql.select(
-                        LEAVE_REQUEST.asterisk(), PERSON.NAME, TEAM.NAME, POLICY.NAME, POLICY.UNIT, FIRST, LAST, TOTAL)
+        Result<? extends Record> rows = sql.select(
+                        LEAVE_REQUEST.asterisk(),
+                        PERSON.NAME,
+                        TEAM.NAME,
+                        POLICY.NAME,
+                        POLICY.UNIT,
+                        FIRST,
+                        LAST,
+                        TOTAL,
+                        APPROVED_TOTAL)
                 .from(LEAVE_REQUEST)
                 .join(PERSON)
                 .on(PERSON.ID.eq(LEAVE_REQUEST.PERSON_ID))
@@ -302,10 +316,42 @@ class RequestStore {
                 .orderBy(order, LEAVE_REQUEST.ID.asc())
                 .limit(most)
                 .offset(skip)
-                .fetch(RequestStore::summary);
+                .fetch();
+        List<Long> decided = rows.stream()
+                .filter(row -> !row.get(LEAVE_REQUEST.STATE).equals(RequestState.WAITING.name()))
+                .map(row -> row.get(LEAVE_REQUEST.ID))
+                .toList();
+        Map<Long, List<LocalDate>> declined = declined(decided);
+        Map<Long, String> answers = lastMessages(decided);
+        return rows.map(row -> {
+            long id = row.get(LEAVE_REQUEST.ID);
+            return summary(row, declined.getOrDefault(id, List.of()), answers.getOrDefault(id, ""));
+        });
     }
 
-    private static RequestSummary summary(Record row) {
+    private Map<Long, List<LocalDate>> declined(Collection<Long> requests) {
+        return sql.select(LEAVE_DAY.REQUEST_ID, LEAVE_DAY.ON_DATE)
+                .from(LEAVE_DAY)
+                .where(among(LEAVE_DAY.REQUEST_ID, requests))
+                .and(LEAVE_DAY.DECISION.eq(Decision.DECLINED.name()))
+                .and(LEAVE_DAY.AMOUNT.gt(BigDecimal.ZERO))
+                .orderBy(LEAVE_DAY.ON_DATE)
+                .fetchGroups(LEAVE_DAY.REQUEST_ID, LEAVE_DAY.ON_DATE);
+    }
+
+    /** What was said with the last of the events about each request that is not its sending. */
+    private Map<Long, String> lastMessages(Collection<Long> requests) {
+        Map<Long, String> messages = new HashMap<>();
+        sql.select(REQUEST_EVENT.REQUEST_ID, REQUEST_EVENT.MESSAGE)
+                .from(REQUEST_EVENT)
+                .where(among(REQUEST_EVENT.REQUEST_ID, requests))
+                .and(REQUEST_EVENT.WHAT.ne("SENT"))
+                .orderBy(REQUEST_EVENT.ID)
+                .forEach(row -> messages.put(row.value1(), row.value2()));
+        return messages;
+    }
+
+    private static RequestSummary summary(Record row, List<LocalDate> declined, String answer) {
         return new RequestSummary(
                 row.get(LEAVE_REQUEST.ID),
                 row.get(LEAVE_REQUEST.PERSON_ID),
@@ -318,6 +364,9 @@ class RequestStore {
                 row.get(FIRST),
                 row.get(LAST),
                 new Amount(row.get(TOTAL)),
+                new Amount(row.get(APPROVED_TOTAL)),
+                declined,
+                answer,
                 row.get(LEAVE_REQUEST.NOTE),
                 row.get(LEAVE_REQUEST.SENT_AT),
                 row.get(LEAVE_REQUEST.EDITS));

@@ -2,10 +2,18 @@ package upahead.server.requests;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.List;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 
-/** A request in a list. */
+/**
+ * A request in a list.
+ *
+ * @param total what all its days cost
+ * @param approved what its approved days cost, 0 while nothing is decided
+ * @param declined its declined days, in order of time
+ * @param answer the message of the last decision about it, empty where there is none
+ */
 public record RequestSummary(
         long id,
         long personId,
@@ -18,6 +26,9 @@ public record RequestSummary(
         LocalDate first,
         LocalDate last,
         Amount total,
+        Amount approved,
+        List<LocalDate> declined,
+        String answer,
         String note,
         LocalDateTime sentAt,
         int edits) {}

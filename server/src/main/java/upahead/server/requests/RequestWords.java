@@ -11,7 +11,8 @@ final class RequestWords {
     private RequestWords() {}
 
     static Problem of(RequestProblem problem, Unit unit) {
-        return new Problem(problem.on(), "days", message(problem, unit));
+        return new Problem(
+                problem.on(), "days", message(problem, unit), !(problem instanceof RequestProblem.NotCovered));
     }
 
     private static String message(RequestProblem problem, Unit unit) {

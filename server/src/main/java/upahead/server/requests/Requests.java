@@ -13,17 +13,13 @@ import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import upahead.core.calendar.DateSpan;
 import upahead.server.access.CurrentUser;
 import upahead.server.access.SignedIn;
 import upahead.server.audit.Audit;
-import upahead.server.changes.LateChange.Subject;
-import upahead.server.changes.LateChanges;
 import upahead.server.clock.MovableClock;
 import upahead.server.json.Page;
 import upahead.server.mail.Mailbox;
 import upahead.server.people.People;
-import upahead.server.people.Person;
 import upahead.server.people.Reach;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
@@ -51,7 +47,7 @@ public class Requests {
     private final Mailbox mailbox;
     private final Audit audit;
     private final MovableClock clock;
-    private final LateChanges changes;
+    private final RequestNews news;
 
     Requests(
             RequestStore store,
@@ -65,7 +61,7 @@ public class Requests {
             Mailbox mailbox,
             Audit audit,
             MovableClock clock,
-            LateChanges changes) {
+            RequestNews news) {
         this.store = store;
         this.reviewer = reviewer;
         this.signOffs = signOffs;
@@ -77,7 +73,7 @@ public class Requests {
         this.mailbox = mailbox;
         this.audit = audit;
         this.clock = clock;
-        this.changes = changes;
+        this.news = news;
     }
 
     /** What a request would cost and what stands against it, before it is sent. */
@@ -214,14 +210,14 @@ public class Requests {
             tellNextSigner(decided);
             return detail(decided);
         }
-        noteLate(
+        news.noteLate(
                 request,
                 decisions.entrySet().stream()
                         .filter(each -> each.getValue() == Decision.APPROVED)
                         .map(Map.Entry::getKey)
                         .collect(Collectors.toSet()),
                 "approved");
-        tellRequester(decided, message.strip());
+        news.tellRequester(decided, message.strip());
         return detail(decided);
     }
 
@@ -283,33 +279,15 @@ public class Requests {
         }
         days.forEach(day -> store.decide(id, day, Decision.CANCELLED));
         store.addEvent(id, clock.now(), user.get().name(), RequestState.CANCELLED.name(), reason.strip());
-        noteLate(request, days, "cancelled");
+        news.noteLate(request, days, "cancelled");
         RequestSummary cancelled = get(id);
         audit.record("request", id, "cancelled days " + sorted(days), request, cancelled);
-        tellRequester(cancelled, "Cancelled: " + days(days) + ". " + reason.strip());
+        news.tellRequester(cancelled, "Cancelled: " + RequestNews.days(days) + ". " + reason.strip());
         return detail(cancelled);
-    }
-
-    private void noteLate(RequestSummary request, Set<LocalDate> days, String what) {
-        days.stream()
-                .min(LocalDate::compareTo)
-                .ifPresent(first -> changes.note(
-                        request.personId(),
-                        request.policyId(),
-                        first,
-                        request.policy() + " of " + days(days) + " " + what + " by "
-                                + user.get().name(),
-                        Subject.REQUEST,
-                        request.id()));
     }
 
     private static List<LocalDate> sorted(Set<LocalDate> days) {
         return days.stream().sorted().toList();
-    }
-
-    private static String days(Set<LocalDate> days) {
-        List<LocalDate> sorted = sorted(days);
-        return Words.span(new DateSpan(sorted.get(0), sorted.get(sorted.size() - 1)));
     }
 
     private RequestSummary get(long id) {
@@ -375,15 +353,5 @@ public class Requests {
                                 + request.policy() + ", " + Words.weekday(request.first()) + " to "
                                 + Words.weekday(request.last())
                                 + (request.note().isEmpty() ? "." : ", with the note: " + request.note())));
-    }
-
-    private void tellRequester(RequestSummary request, String message) {
-        Person person = people.get(request.personId());
-        String state = request.state().name().toLowerCase(Locale.ROOT).replace('_', ' ');
-        mailbox.send(
-                person.id(),
-                person.email(),
-                "Your " + request.policy() + " from " + Words.weekday(request.first()) + " is " + state,
-                user.get().name() + ": " + state + (message.isEmpty() ? "." : ". " + message));
     }
 }

@@ -94,7 +94,7 @@ class AuditTrailTest {
                         .get(0))
                 .satisfies(record -> {
                     assertThat(record.thing()).isEqualTo("Volunteering");
-                    assertThat(record.after()).contains("\"ids\":[\"" + person.team() + "\"]");
+                    assertThat(record.after()).contains("\"teams\":[\"" + person.team() + "\"]");
                 });
         assertThat(act(() -> trail.export(query("policy", VOLUNTEERING, null, null, null)))
                         .content())

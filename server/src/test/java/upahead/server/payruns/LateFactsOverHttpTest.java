@@ -44,7 +44,7 @@ class LateFactsOverHttpTest {
                 "POST|/api/people/27/balances/1/adjustments|" + ADJUSTMENT,
                 "POST|/api/pay-runs/13/undoing|{\"reason\": \"mine\"}",
                 "POST|/api/policies/1/impact|{\"terms\": {\"earning\": {\"method\": \"NONE\"}}, \"from\": \"2028-01-01\", "
-                        + "\"coverage\": {\"by\": \"EVERYBODY\", \"ids\": [], \"types\": []}}",
+                        + "\"coverage\": {\"byRule\": true}}",
             })
     void anEmployeeChangesNothingOfIt(String method, String path, String body) throws Exception {
         send(method, path, body, Somebody.employee(27)).andExpect(status().isForbidden());

@@ -15,7 +15,6 @@ import upahead.server.WithDemo;
 import upahead.server.access.CurrentUser;
 import upahead.server.people.EmploymentType;
 import upahead.server.people.Person;
-import upahead.server.policies.Coverage.By;
 import upahead.server.policies.TermsDocument.Earning;
 import upahead.server.problems.Refusal;
 
@@ -45,17 +44,37 @@ class CoverageTest {
 
     @Test
     void aTeamASiteAKindOfEmploymentOrNamedPeople() {
-        assertThat(covered(new Coverage(By.SITE, List.of(2L), null, null), MAY))
-                .isNotEmpty()
-                .allMatch(person -> person.site().equals("Saltmarsh Nursery"));
-        assertThat(covered(new Coverage(By.TEAM, List.of(3L), null, null), MAY))
-                .isNotEmpty()
-                .allMatch(person -> person.teamId() == 3);
+        assertThat(covered(Coverage.sites(List.of(2L)), MAY)).isNotEmpty().allMatch(person -> person.site()
+                .equals("Saltmarsh Nursery"));
+        assertThat(covered(Coverage.teams(List.of(3L)), MAY)).isNotEmpty().allMatch(person -> person.teamId() == 3);
         assertThat(covered(Coverage.types(EmploymentType.SEASONAL), MAY)).hasSize(6);
         assertThat(covered(Coverage.people(List.of(27L, 30L)), MAY))
                 .extracting(Person::code)
                 .containsExactlyInAnyOrder("B127", "B130");
-        assertThat(covered(new Coverage(By.TEAM, null, null, null), MAY)).isEmpty();
+        assertThat(covered(Coverage.people(List.of()), MAY)).isEmpty();
+    }
+
+    @Test
+    void conditionsCombineNamedPeopleComeBesideAndWhoIsLeftOutStaysOut() {
+        Coverage hourlyButNotTheTeam = Coverage.types(EmploymentType.HOURLY).butNotTeams(List.of(3L));
+        assertThat(covered(hourlyButNotTheTeam, MAY))
+                .isNotEmpty()
+                .allMatch(person -> person.employmentType() == EmploymentType.HOURLY && person.teamId() != 3);
+        long ofTheTeam = covered(Coverage.teams(List.of(3L)), MAY).get(0).id();
+        Coverage andOneOfThem =
+                new Coverage(true, List.of(EmploymentType.HOURLY), null, List.of(3L), null, List.of(ofTheTeam), null);
+        assertThat(covered(andOneOfThem, MAY))
+                .hasSize(covered(hourlyButNotTheTeam, MAY).size() + 1)
+                .extracting(Person::id)
+                .contains(ofTheTeam);
+        assertThat(covered(andOneOfThem.butNot(List.of(ofTheTeam)), MAY))
+                .hasSameSizeAs(covered(hourlyButNotTheTeam, MAY));
+        Coverage hourlyAtASite =
+                new Coverage(true, List.of(EmploymentType.HOURLY), null, null, List.of(2L), null, null);
+        assertThat(covered(hourlyAtASite, MAY))
+                .isNotEmpty()
+                .allMatch(person -> person.employmentType() == EmploymentType.HOURLY
+                        && person.site().equals("Saltmarsh Nursery"));
     }
 
     @Test

@@ -121,7 +121,7 @@ class EnrolmentsTest {
 
     @Test
     void somebodyLeftOutIsNotEnrolledHoweverTheyAreCovered() {
-        Coverage without = new Coverage(Coverage.By.EVERYBODY, List.of(), List.of(), List.of(KERENSA));
+        Coverage without = Coverage.everybody().butNot(List.of(KERENSA));
         cover(without, MAY);
         assertThat(own(KERENSA)).isEmpty();
         assertThat(effects(Coverage.everybody(), MAY)).singleElement().satisfies(each -> assertThat(each.personId())

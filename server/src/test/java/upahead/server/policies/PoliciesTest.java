@@ -113,7 +113,8 @@ class PoliciesTest {
                 "01-01",
                 shape.rules(),
                 draftOf(shape).terms(),
-                List.of("Amount earned", "Balance limit"))));
+                List.of("Amount earned", "Balance limit"),
+                false)));
         PolicyVersion draft = draftOf(written);
         assertThatThrownBy(() -> putInForce(written.id(), draft))
                 .hasMessage("These figures came with the starting point and nobody has looked at them yet: "

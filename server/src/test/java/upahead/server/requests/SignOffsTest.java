@@ -217,7 +217,7 @@ class SignOffsTest {
     private void rules(List<String> questions, Integer documentFrom, List<SignOffStep> path, Seen seenBy) {
         PolicyDetail policy = policies.get(HOURLY_LEAVE);
         RequestRules rules = new RequestRules(
-                false, false, 3, false, LeaveIn.HOURS, null, documentFrom, questions, path, seenBy, false);
+                false, false, 3, false, LeaveIn.HOURS, null, documentFrom, questions, path, seenBy, false, true);
         act(
                 Somebody.ADMINISTRATOR,
                 () -> policies.change(

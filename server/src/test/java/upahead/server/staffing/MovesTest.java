@@ -24,6 +24,7 @@ import upahead.server.people.Person;
 import upahead.server.people.Placing;
 import upahead.server.policies.Coverage;
 import upahead.server.policies.CoverageEffect.What;
+import upahead.server.policies.Doubled;
 import upahead.server.policies.Ending;
 import upahead.server.policies.Enrolled;
 import upahead.server.policies.Enrolments;
@@ -190,11 +191,8 @@ class MovesTest {
 
     @Test
     void anotherCoverageEndsAndBeginsEnrolments() {
-        Coverage without = new Coverage(
-                Coverage.By.EMPLOYMENT_TYPE,
-                List.of(),
-                List.of(EmploymentType.HOURLY, EmploymentType.SEASONAL),
-                List.of(KERENSA));
+        Coverage without =
+                Coverage.types(EmploymentType.HOURLY, EmploymentType.SEASONAL).butNot(List.of(KERENSA));
         var effects = act(() -> coverageChanges.preview(HOURLY_LEAVE, without, NEXT_PERIOD));
         assertThat(effects.get(0).personId()).isEqualTo(KERENSA);
         assertThat(effects.get(0).left()).isEqualTo(balance(HOURLY_LEAVE, NEXT_PERIOD.minusDays(1)));
@@ -204,8 +202,15 @@ class MovesTest {
                         Refusal.class, refusal -> assertThat(refusal.field()).isEqualTo("endings"));
         act(() -> policies.cover(HOURLY_LEAVE, without, NEXT_PERIOD, new Ending(EndBalance.PAY_OUT, null)));
         assertThat(open(KERENSA)).doesNotContain(HOURLY_LEAVE);
-        assertThat(act(() -> policies.doubled(NEXT_PERIOD))).hasSize(6).allMatch(each -> each.policies()
-                .equals(List.of("Hourly leave", "Seasonal leave")));
+        List<Doubled> pointedOut = act(() -> policies.doubled(NEXT_PERIOD));
+        assertThat(pointedOut)
+                .filteredOn(each -> each.personId() != KERENSA)
+                .hasSize(6)
+                .allMatch(each -> each.policies().equals(List.of("Hourly leave", "Seasonal leave")));
+        assertThat(pointedOut)
+                .filteredOn(each -> each.personId() == KERENSA)
+                .extracting(Doubled::sentence)
+                .containsExactly("Kerensa Saltonstall is covered by no policy for vacation.");
     }
 
     @Test

@@ -1,0 +1,77 @@
+package upahead.server.requests;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import upahead.core.calendar.DateSpan;
+import upahead.server.access.CurrentUser;
+import upahead.server.changes.LateChange.Subject;
+import upahead.server.changes.LateChanges;
+import upahead.server.mail.Mailbox;
+import upahead.server.people.People;
+import upahead.server.people.Person;
+import upahead.server.words.Words;
+
+/** Tells whom it concerns what became of a request: the person, and the next run where a closed period changes. */
+@Component
+class RequestNews {
+
+    private final People people;
+    private final Mailbox mailbox;
+    private final CurrentUser user;
+    private final LateChanges changes;
+
+    RequestNews(People people, Mailbox mailbox, CurrentUser user, LateChanges changes) {
+        this.people = people;
+        this.mailbox = mailbox;
+        this.user = user;
+        this.changes = changes;
+    }
+
+    /** Notes that leave of some days is or is no longer taken. */
+    void noteLate(RequestSummary request, Set<LocalDate> days, String what) {
+        days.stream()
+                .min(LocalDate::compareTo)
+                .ifPresent(first -> changes.note(
+                        request.personId(),
+                        request.policyId(),
+                        first,
+                        request.policy() + " of " + days(days) + " " + what + " by "
+                                + user.get().name(),
+                        Subject.REQUEST,
+                        request.id()));
+    }
+
+    /** Mails the person what was decided: what is approved and what it costs, each declined day, and the message. */
+    void tellRequester(RequestSummary request, String message) {
+        Person person = people.get(request.personId());
+        String state = request.state().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        StringBuilder text = new StringBuilder(user.get().name() + ": " + state);
+        if (!request.approved().isZero()) {
+            text.append(", ").append(Words.amount(request.approved(), request.unit()));
+        }
+        if (!request.declined().isEmpty()) {
+            text.append(". Declined: ").append(listed(request.declined()));
+        }
+        text.append(message.isEmpty() ? "." : ". " + message);
+        mailbox.send(
+                person.id(),
+                person.email(),
+                "Your " + request.policy() + " from " + Words.weekday(request.first()) + " is " + state,
+                text.toString());
+    }
+
+    private static String listed(List<LocalDate> days) {
+        return days.stream().map(Words::weekday).collect(Collectors.joining("; "));
+    }
+
+    /** The days from the first to the last. */
+    static String days(Collection<LocalDate> days) {
+        List<LocalDate> sorted = days.stream().sorted().toList();
+        return Words.span(new DateSpan(sorted.get(0), sorted.get(sorted.size() - 1)));
+    }
+}
