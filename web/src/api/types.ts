@@ -65,6 +65,7 @@ export type EnrolmentView = Schemas['EnrolmentView'];
 export type PersonException = Schemas['PersonException'];
 export type OwnFigures = Schemas['OwnFigures'];
 export type Doubled = Schemas['Doubled'];
+export type AskableKind = Schemas['AskableKind'];
 export type OpeningLine = Schemas['OpeningLine'];
 export type OpeningRow = Schemas['OpeningRow'];
 export type OpeningCheck = Schemas['OpeningCheck'];

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { AuditRecord } from '../api/types';
@@ -71,10 +72,10 @@
     {#each subjects as each (each)}<option value={each}>{each}</option>{/each}
   </select>
   <label class="text-sm">
-    From <input class="input w-40" type="date" bind:value={from} onchange={first} />
+    From <DateField class="input w-40" bind:value={from} onchange={first} />
   </label>
   <label class="text-sm">
-    through <input class="input w-40" type="date" bind:value={through} onchange={first} />
+    through <DateField class="input w-40" bind:value={through} onchange={first} />
   </label>
   <a class="ml-auto underline" href={exported} download>Export these</a>
 </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -19,7 +20,9 @@
 
   const typed = $derived(change.trim().replace('−', '-').replace(',', '.'));
   const isNumber = $derived(/^[+-]?\d+(\.\d+)?$/.test(typed));
-  const after = $derived(isNumber ? exactSum([detail.figures.balance, typed.replace('+', '')]) : null);
+  const after = $derived(
+    isNumber ? exactSum([detail.figures.balance, typed.replace('+', '')]) : null,
+  );
 
   async function adjust(event: SubmitEvent) {
     event.preventDefault();
@@ -54,7 +57,7 @@
     </p>
     <label class="block">
       <span class="font-semibold">Day</span>
-      <input class="input mt-1 block w-44" type="date" name="on" bind:value={on} />
+      <DateField class="input mt-1 block w-44" name="on" bind:value={on} />
     </label>
     <label class="block">
       <span class="font-semibold">Change in {unitName(detail.figures.unit)}</span>

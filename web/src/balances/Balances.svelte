@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { router } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { BalanceRow, Organisation, Policy } from '../api/types';
@@ -18,7 +19,7 @@
 
   let search = $state('');
   let teamId = $state('');
-  let policyId = $state('');
+  let policyId = $state(new URLSearchParams(router.querystring ?? '').get('policy') ?? '');
   let page = $state(0);
   let found = $state<{ items: BalanceRow[]; total: number } | null>(null);
   let organisation = $state<Organisation | null>(null);
@@ -27,7 +28,9 @@
 
   $effect(() => {
     answer(api.GET('/api/organisation')).then((loaded) => (organisation = loaded));
-    answer(api.GET('/api/policies')).then((loaded) => (policies = loaded));
+    answer(api.GET('/api/policies')).then(
+      (loaded) => (policies = loaded.filter((policy) => !policy.recordedOnly)),
+    );
   });
 
   const wanted = $derived({
@@ -60,6 +63,7 @@
   }
 
   const COLUMNS: (keyof BalanceRow)[] = [
+    'code',
     'person',
     'team',
     'policy',
@@ -70,6 +74,7 @@
     'withheld',
     'balance',
     'available',
+    'askable',
   ];
 
   function columns(row: BalanceRow): string[] {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { router } from 'svelte-spa-router';
   import { answer, api, fileBody } from '../api/client';
   import { Problem } from '../api/problem';
@@ -281,13 +282,7 @@
     </label>
     <label>
       <span class="block text-sm font-semibold">At the start of</span>
-      <input
-        class="input w-44"
-        type="date"
-        name="on"
-        value={on}
-        onchange={(event) => changeDay(event.currentTarget.value)}
-      />
+      <DateField class="input w-44" name="on" value={on} onchange={(day) => changeDay(day)} />
     </label>
   </div>
   <details class="mb-4">

@@ -1,5 +1,7 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '../api/problem';
+import { csv } from './csv';
+import { meantDay, plusMonths } from './dates';
 import { exactDifference, exactSum } from './decimal';
 import {
   amount,
@@ -38,10 +40,16 @@ describe('figures and days as they are read', () => {
     ['-3.456', '−3.46'],
     ['-0.001', '0'],
     ['100', '100'],
+    ['1.005', '1.01'],
+    ['-1.005', '−1.01'],
+    ['0.285', '0.29'],
+    ['12345678901234.565', '12345678901234.57'],
   ])('%s as %s', (exact, read) => expect(amount(exact)).toBe(read));
 
   it('has the unit and the sign', () => {
     expect(withUnit('1.00', 'DAYS')).toBe('1 day');
+    expect(withUnit('1.0004', 'HOURS')).toBe('1 hour');
+    expect(withUnit('1.005', 'HOURS')).toBe('1.01 hours');
     expect(withUnit('-2', 'HOURS')).toBe('−2 hours');
     expect([signed('2'), signed('0'), signed('-2')]).toEqual(['+2', '0', '−2']);
     expect(words('PARTLY_APPROVED')).toBe('Partly approved');
@@ -114,5 +122,45 @@ describe('a problem', () => {
     expect(problem.isAt('code')).toBe(false);
     expect(Problem.from(undefined).message).toContain('nothing was changed');
     expect(Problem.of(problem)).toBe(problem);
+  });
+});
+
+describe('a day as it is typed', () => {
+  const TODAY = '2027-04-26';
+
+  it.each([
+    ['3 may', '2027-05-03'],
+    ['3 May 2028', '2028-05-03'],
+    ['03.05.', '2027-05-03'],
+    ['3/5/28', '2028-05-03'],
+    ['2027-05-03', '2027-05-03'],
+    ['t', TODAY],
+    ['tomorrow', '2027-04-27'],
+    ['+2w', '2027-05-10'],
+    ['-10d', '2027-04-16'],
+    ['+1m', '2027-05-26'],
+    ['fri', '2027-04-30'],
+    ['mon', TODAY],
+    ['next fri', '2027-05-07'],
+    ['30 feb', null],
+    ['soon', null],
+    ['3 nonsense', null],
+  ])('%s is %s', (typed, meant) => expect(meantDay(typed, TODAY)).toBe(meant));
+
+  it('stays within a shorter month and moves from the day that is there', () => {
+    expect(plusMonths('2027-01-31', 1)).toBe('2027-02-28');
+    expect(plusMonths('2027-01-31', -2)).toBe('2026-11-30');
+    expect(meantDay('+1w', TODAY, '2027-06-01')).toBe('2027-06-08');
+  });
+});
+
+describe('CSV files', () => {
+  it('begin with the mark of Unicode and hold no formulas', () => {
+    const rows = [
+      ['name', 'change'],
+      ['=1+1', '-2.5'],
+      ['Zoë, "Z"', '+x'],
+    ];
+    expect(csv(rows)).toBe(`\uFEFFname,change\r\n'=1+1,-2.5\r\n"Zoë, ""Z""",'+x\r\n`);
   });
 });

@@ -1,12 +1,22 @@
+/** By this mark spreadsheets know that a file is Unicode. */
+const BYTE_ORDER_MARK = '\uFEFF';
+const FIGURE = /^-?\d+(\.\d+)?$/;
+
+/** A cell that no spreadsheet takes for a formula. */
 function field(value: string): string {
-  return /[",\n]/.test(value) ? `"${value.replaceAll('"', '""')}"` : value;
+  const plain = /^[=+\-@\t\r]/.test(value) && !FIGURE.test(value) ? `'${value}` : value;
+  return /[",\n\r]/.test(plain) ? `"${plain.replaceAll('"', '""')}"` : plain;
+}
+
+/** Rows as the text of a CSV file. */
+export function csv(rows: string[][]): string {
+  return `${BYTE_ORDER_MARK}${rows.map((row) => row.map(field).join(',')).join('\r\n')}\r\n`;
 }
 
 /** Saves rows as a CSV file on the person's own machine, with the exact figures. */
 export function saveCsv(name: string, rows: string[][]): void {
-  const text = rows.map((row) => row.map(field).join(',')).join('\r\n');
   const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([`${text}\r\n`], { type: 'text/csv;charset=utf-8' }));
+  link.href = URL.createObjectURL(new Blob([csv(rows)], { type: 'text/csv;charset=utf-8' }));
   link.download = `${name}.csv`;
   link.click();
   URL.revokeObjectURL(link.href);

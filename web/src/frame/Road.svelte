@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import Flag from '@lucide/svelte/icons/flag';
   import Milestone from '@lucide/svelte/icons/milestone';
   import Shield from '@lucide/svelte/icons/shield';
@@ -147,8 +148,7 @@
     >
       <label class="flex items-center gap-2">
         As of
-        <input
-          type="date"
+        <DateField
           class="border-b border-base-content/40 bg-transparent"
           bind:value={typed}
           onchange={() => isDate(typed) && (asOf.day = typed)}

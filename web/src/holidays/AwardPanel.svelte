@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { Award, AwardForm, Organisation } from '../api/types';
@@ -92,7 +93,7 @@
   <form class="space-y-4" onsubmit={give}>
     <div class="flex flex-wrap gap-4">
       <Field label="Day" field="on" {problem}>
-        <input class="input w-44" type="date" name="on" bind:value={on} />
+        <DateField class="input w-44" name="on" bind:value={on} />
       </Field>
       <Field label="What for" field="name" {problem}>
         <input class="input w-64" name="award-name" bind:value={name} />

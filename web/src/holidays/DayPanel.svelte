@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -68,7 +69,7 @@
 <SidePanel title={before === null ? 'A single holiday' : before.name} {close}>
   <form class="space-y-4" onsubmit={keep}>
     <Field label="Day" field="on" {problem}>
-      <input class="input w-44" type="date" name="on" bind:value={on} />
+      <DateField class="input w-44" name="on" bind:value={on} />
     </Field>
     <Field label="Name" field="name" {problem}>
       <input class="input w-72" name="holiday-name" bind:value={name} />

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { Holidays, Organisation, RequestSummary } from '../api/types';
@@ -63,10 +64,10 @@
     <p class="quiet">Days on which no leave can be asked for. Who tries reads why.</p>
     <div class="flex flex-wrap gap-4">
       <Field label="First day" field="starts" {problem}>
-        <input class="input w-44" type="date" name="starts" bind:value={starts} />
+        <DateField class="input w-44" name="starts" bind:value={starts} />
       </Field>
       <Field label="Last day" field="ends" {problem}>
-        <input class="input w-44" type="date" name="ends" bind:value={ends} />
+        <DateField class="input w-44" name="ends" bind:value={ends} />
       </Field>
     </div>
     <Field label="For" field="teamId" {problem}>

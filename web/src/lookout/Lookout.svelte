@@ -8,11 +8,13 @@
   import Milestone from '@lucide/svelte/icons/milestone';
   import OctagonMinus from '@lucide/svelte/icons/octagon-minus';
   import Timer from '@lucide/svelte/icons/timer';
+  import UserX from '@lucide/svelte/icons/user-x';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { FirstStep, LookoutItem } from '../api/types';
   import Empty from '../common/Empty.svelte';
-  import { daysBetween, weekdayAndDay } from '../common/format';
+  import { exactSum } from '../common/decimal';
+  import { daysBetween, weekdayAndDay, withUnit } from '../common/format';
   import { listKeys } from '../common/listkeys';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
@@ -58,26 +60,33 @@
     TENURE: Milestone,
     LEAVER: DoorOpen,
     DRAFT: FilePen,
+    NO_APPROVER: UserX,
   };
 
-  const BUNDLED = 4;
+  const BUNDLED = 2;
 
-  const TOGETHER: Partial<Record<LookoutItem['kind'], string>> = {
-    LAPSE: 'are about to lose time',
-    WITHHELD: 'are about to reach a limit',
-    WAIT_ENDS: 'end a wait',
-    TENURE: 'complete years of service',
+  /** What happens to several people at once, with the amount where there is one. */
+  const TOGETHER: Partial<Record<LookoutItem['kind'], (amount: string) => string>> = {
+    LAPSE: (amount) => `are about to lose ${amount}`,
+    WITHHELD: (amount) => `are about to reach a limit; ${amount} will be withheld`,
+    WAIT_ENDS: (amount) => `end a wait, with ${amount} by then`,
+    TENURE: () => 'complete years of service',
+    LEAVER: () => 'leave',
   };
 
-  function together(item: LookoutItem): string {
-    return TOGETHER[item.kind] ?? '';
+  function togetherWords(bundle: LookoutItem[]): string {
+    const unit = bundle[0]!.unit;
+    const amount =
+      unit === null ? '' : withUnit(exactSum(bundle.map((item) => item.amount ?? '0')), unit);
+    return TOGETHER[bundle[0]!.kind]!(amount);
   }
 
   /** The same thing happening to several people on one day stands together. */
   function bundles(inGroup: LookoutItem[]): LookoutItem[][] {
     const found: Record<string, LookoutItem[]> = {};
     inGroup.forEach((item, index) => {
-      const key = together(item) ? `${item.kind} ${item.by} ${item.policyId}` : `${index}`;
+      const day = item.kind === 'LAPSE' ? item.by : '';
+      const key = item.kind in TOGETHER ? `${item.kind} ${day} ${item.policyId}` : `${index}`;
       (found[`of ${key}`] ??= []).push(item);
     });
     return Object.values(found);
@@ -96,6 +105,9 @@
   }
 
   function link(item: LookoutItem): string {
+    if (item.kind === 'NO_APPROVER') {
+      return '#/people?without-approver';
+    }
     if (item.runId !== null) {
       return `#/pay-runs/${item.runId}`;
     }
@@ -132,12 +144,19 @@
                       {@render icon(bundle[0]!)}
                       <span>
                         <span class="font-semibold"
-                          >{bundle.length} people {together(bundle[0]!)}</span
+                          >{bundle.length} people {togetherWords(bundle)}</span
                         >
                         <span class="quiet block">{names(bundle)}</span>
                       </span>
                       {@render when(bundle[0]!)}
                     </summary>
+                    {#if bundle[0]!.policyId !== null}
+                      <p class="mt-1 ml-9">
+                        <a class="underline" href={`#/balances?policy=${bundle[0]!.policyId}`}
+                          >Their balances</a
+                        >
+                      </p>
+                    {/if}
                     <ul class="mt-1 ml-9 divide-y divide-base-300">
                       {#each bundle as item (item.personId)}
                         <li class="py-1.5">{@render what(item)}</li>

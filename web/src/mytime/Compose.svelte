@@ -1,10 +1,11 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { isPositive, isZero, sameNumber } from '../common/decimal';
   import { answer, api, fileBody } from '../api/client';
   import { Problem } from '../api/problem';
   import type {
+    AskableKind,
     AskedDay,
-    BalanceRow,
     DocumentView,
     Holidays,
     Person,
@@ -19,13 +20,13 @@
 
   let {
     personId,
-    balances,
+    kinds,
     policyId = $bindable(),
     sent,
   }: {
     personId: number;
-    balances: BalanceRow[];
-    policyId: number;
+    kinds: AskableKind[];
+    policyId: number | null;
     sent: () => Promise<void>;
   } = $props();
 
@@ -60,21 +61,40 @@
     ),
   );
 
-  const draft = $derived({
-    personId,
-    policyId,
-    days: marked,
-    note,
-    answers: [...answers],
-    documents: documents.map((each) => each.id),
-  });
+  const draft = $derived(
+    policyId === null
+      ? null
+      : {
+          personId,
+          policyId,
+          days: marked,
+          note,
+          answers: [...answers],
+          documents: documents.map((each) => each.id),
+        },
+  );
 
   $effect(() => {
-    answer(api.GET('/api/policies/{id}', { params: { path: { id: policyId } } })).then((policy) => {
-      rules = policy.rules;
-      answers = policy.rules.questions.map(() => '');
-    });
+    if (policyId !== null) void loadRules(policyId);
   });
+
+  async function loadRules(id: number) {
+    const policy = await answer(api.GET('/api/policies/{id}', { params: { path: { id } } }));
+    const before = untrack(() => rules?.questions ?? []);
+    rules = policy.rules;
+    answers = policy.rules.questions.map((question, at) =>
+      question === before[at] ? (untrack(() => answers[at]) ?? '') : '',
+    );
+  }
+
+  /** Rules that were changed since the page was opened bring fields that it does not have yet. */
+  function rulesHaveChanged(found: RequestReview): boolean {
+    const asks = (field: string) => found.problems.some((each) => each.field === field);
+    return (
+      (asks('documents') && rules?.documentFromDays === null) ||
+      (asks('answers') && rules?.questions.length === 0)
+    );
+  }
 
   async function keepDocument(file: File | undefined) {
     if (!file) return;
@@ -96,7 +116,7 @@
 
   $effect(() => {
     const body = draft;
-    if (body.days.length === 0) {
+    if (body === null || body.days.length === 0) {
       review = null;
       problem = null;
       return;
@@ -106,6 +126,7 @@
         (loaded) => {
           review = loaded;
           problem = null;
+          if (rulesHaveChanged(loaded)) void loadRules(body.policyId);
         },
         (thrown) => (problem = Problem.of(thrown)),
       );
@@ -147,6 +168,7 @@
   }
 
   async function send() {
+    if (draft === null) return;
     busy = true;
     try {
       await answer(api.POST('/api/requests', { body: draft }));
@@ -171,22 +193,24 @@
     <h2>Ask for time off</h2>
     <fieldset class="flex flex-wrap gap-4">
       <legend class="sr-only">Which time</legend>
-      {#each balances as row (row.policyId)}
+      {#each kinds as kind (kind.policyId)}
         <label class="flex items-center gap-1.5">
           <input
             type="radio"
             class="radio radio-primary radio-sm"
-            value={row.policyId}
+            value={kind.policyId}
             bind:group={policyId}
           />
-          {row.policy}
+          {kind.policy}
         </label>
       {/each}
     </fieldset>
   </div>
   <DayStrip bind:marked {freeDays} {protectedDates} />
 
-  {#if marked.length > 0}
+  {#if marked.length > 0 && policyId === null}
+    <p class="mt-3 font-semibold" data-choose-kind>Choose above which time it is.</p>
+  {:else if marked.length > 0}
     <div class="mt-4 flex flex-wrap items-start gap-6">
       <div class="max-w-3xl">
         {#if review}
@@ -228,10 +252,12 @@
           <p class="text-lg">
             Costs <strong data-cost>{withUnit(review.total, review.unit)}</strong>
           </p>
-          <p>
-            Leaves {withUnit(review.leftAtYearEnd, review.unit)} on {longDay(review.yearEnds)},
-            forecast
-          </p>
+          {#if review.leftAtYearEnd !== null}
+            <p>
+              Leaves {withUnit(review.leftAtYearEnd, review.unit)} on {longDay(review.yearEnds)},
+              forecast
+            </p>
+          {/if}
           {#if isPositive(review.waitingElsewhere)}
             <p class="quiet">
               Not counted: {withUnit(review.waitingElsewhere, review.unit)} in requests that still wait

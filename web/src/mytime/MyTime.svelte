@@ -2,7 +2,7 @@
   import { isPositive } from '../common/decimal';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { AheadView, BalanceRow, RequestSummary } from '../api/types';
+  import type { AheadView, AskableKind, BalanceRow, RequestSummary } from '../api/types';
   import AheadList from '../balances/AheadList.svelte';
   import Empty from '../common/Empty.svelte';
   import { amount, day, daysBetween, longDay, plusDays, unitName } from '../common/format';
@@ -22,6 +22,7 @@
   let requests = $state<RequestSummary[]>([]);
   let policyId = $state<number | null>(null);
   let problem = $state<Problem | null>(null);
+  let kinds = $state<AskableKind[]>([]);
 
   const on = $derived(plusDays(today, ahead));
 
@@ -32,7 +33,6 @@
       answer(api.GET('/api/people/{personId}/balances', { params: { path, query } })).then(
         (loaded) => {
           balances = loaded;
-          policyId ??= loaded[0]?.policyId ?? null;
         },
         (thrown) => (problem = Problem.of(thrown)),
       );
@@ -44,6 +44,17 @@
     const query = { asOf: today };
     answer(api.GET('/api/people/{personId}/ahead', { params: { path: { personId }, query } })).then(
       (items) => (upcoming = items),
+      (thrown) => (problem = Problem.of(thrown)),
+    );
+  });
+
+  $effect(() => {
+    const path = { personId };
+    answer(api.GET('/api/people/{personId}/kinds-of-leave', { params: { path } })).then(
+      (loaded) => {
+        kinds = loaded;
+        policyId ??= loaded.find((kind) => kind.usual)?.policyId ?? null;
+      },
       (thrown) => (problem = Problem.of(thrown)),
     );
   });
@@ -140,8 +151,8 @@
     {/each}
   </ul>
 
-  {#if policyId !== null}
-    <Compose {personId} {balances} bind:policyId sent={loadRequests} />
+  {#if kinds.length > 0}
+    <Compose {personId} {kinds} bind:policyId sent={loadRequests} />
   {/if}
 
   {#if upcoming.length > 0}

@@ -1,15 +1,50 @@
 <script lang="ts">
   import OctagonX from '@lucide/svelte/icons/octagon-x';
   import type { Blocker } from '../api/types';
+  import { peopleCounted } from '../common/format';
 
-  let { blockers, decide }: { blockers: Blocker[]; decide: (requestId: number) => void } = $props();
+  let {
+    blockers,
+    decide,
+    enter,
+  }: {
+    blockers: Blocker[];
+    decide: (requestId: number) => void;
+    /** Enters leave for whoever a blocker is about. */
+    enter: (blocker: Blocker) => void;
+  } = $props();
 
-  const SHOWN = 6;
+  const TOGETHER_FROM = 4;
 
-  let all = $state(false);
+  const TOGETHER: Partial<Record<Blocker['kind'], (people: string) => string>> = {
+    MISSING_HOURS: (people) => `${people} scheduled in this period have no hours.`,
+    UNFINISHED_DAYS: (people) => `${people} have scheduled days without hours or leave.`,
+    WAITING_REQUEST: (people) => `Requests of ${people} wait for a decision.`,
+  };
 
-  const shown = $derived(all ? blockers : blockers.slice(0, SHOWN));
+  const kinds = $derived([...new Set(blockers.map((blocker) => blocker.kind))]);
 </script>
+
+{#snippet one(blocker: Blocker)}
+  <li class="flex items-start gap-2">
+    <OctagonX size={16} class="mt-1 shrink-0 text-error" aria-hidden="true" />
+    <span class="grow">{blocker.message}</span>
+    {#if (blocker.kind === 'MISSING_HOURS' || blocker.kind === 'UNFINISHED_DAYS') && blocker.personId !== null}
+      <a
+        class="font-semibold whitespace-nowrap underline"
+        href={`#/people/${blocker.personId}/hours?on=${blocker.on}`}>Hours</a
+      >
+      <button class="font-semibold whitespace-nowrap underline" onclick={() => enter(blocker)}
+        >Enter leave</button
+      >
+    {/if}
+    {#if blocker.requestId !== null}
+      <button class="font-semibold underline" onclick={() => decide(blocker.requestId!)}
+        >Decide</button
+      >
+    {/if}
+  </li>
+{/snippet}
 
 <section class="sheet border-l-4 border-l-error p-3">
   <h2 class="mb-1">Blockers</h2>
@@ -17,22 +52,28 @@
     <p>Nothing stops the close.</p>
   {:else}
     <ul class="space-y-1" data-blockers>
-      {#each shown as blocker, index (index)}
-        <li class="flex items-start gap-2">
-          <OctagonX size={16} class="mt-1 shrink-0 text-error" aria-hidden="true" />
-          <span class="grow">{blocker.message}</span>
-          {#if blocker.requestId !== null}
-            <button class="font-semibold underline" onclick={() => decide(blocker.requestId!)}
-              >Decide</button
-            >
-          {/if}
-        </li>
+      {#each kinds as kind (kind)}
+        {@const some = blockers.filter((blocker) => blocker.kind === kind)}
+        {@const words = TOGETHER[kind]}
+        {#if some.length >= TOGETHER_FROM && words}
+          <li>
+            <details>
+              <summary class="flex cursor-pointer items-start gap-2">
+                <OctagonX size={16} class="mt-1 shrink-0 text-error" aria-hidden="true" />
+                <span
+                  >{words(peopleCounted(some.length))}
+                  <span class="underline">Show them</span></span
+                >
+              </summary>
+              <ul class="mt-1 ml-6 max-h-56 space-y-1 overflow-y-auto">
+                {#each some as blocker, index (index)}{@render one(blocker)}{/each}
+              </ul>
+            </details>
+          </li>
+        {:else}
+          {#each some as blocker, index (index)}{@render one(blocker)}{/each}
+        {/if}
       {/each}
     </ul>
-    {#if blockers.length > SHOWN}
-      <button class="mt-1 underline" onclick={() => (all = !all)}>
-        {all ? 'Show fewer' : `Show all ${blockers.length}`}
-      </button>
-    {/if}
   {/if}
 </section>

@@ -2,7 +2,7 @@
   import { isNegative, isZero } from '../common/decimal';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { Worksheet, WorksheetRow } from '../api/types';
+  import type { Blocker, Worksheet, WorksheetRow } from '../api/types';
   import Amount from '../common/Amount.svelte';
   import { saveCsv } from '../common/csv';
   import { day, longDay, unitName, words } from '../common/format';
@@ -12,6 +12,7 @@
   import SidePanel from '../common/SidePanel.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { road } from '../frame/road.svelte';
+  import EnterLeave from '../requests/EnterLeave.svelte';
   import OpenRequest from '../requests/OpenRequest.svelte';
   import BlockerList from './BlockerList.svelte';
   import CloseRun from './CloseRun.svelte';
@@ -26,6 +27,7 @@
   let search = $state('');
   let opened = $state<WorksheetRow | null>(null);
   let request = $state<number | null>(null);
+  let entering = $state<Blocker | 'SOMEBODY' | null>(null);
   let closing = $state(false);
   let undoing = $state(false);
 
@@ -60,10 +62,19 @@
     }
   }
 
+  /** The file of each close, and of what was taken back by undoing it. */
+  function handOver(index: number): string {
+    const before = worksheet!.events.slice(0, index + 1);
+    const close = before.filter((event) => event.what === 'CLOSED').length;
+    const undone = worksheet!.events[index]!.what === 'UNDONE';
+    return `/api/pay-runs/${id}/hand-over.csv?closing=${close}&reversal=${undone}`;
+  }
+
   function download() {
     const run = worksheet!.run;
     saveCsv(`worksheet-${run.firstDay}-to-${run.lastDay}`, [
       [
+        'code',
         'person',
         'team',
         'policy',
@@ -76,6 +87,7 @@
         'cautions',
       ],
       ...rows.map((row) => [
+        row.code,
         row.person,
         row.team,
         row.policy,
@@ -117,14 +129,20 @@
             <li>
               {words(event.what)} on {day(event.at)} by {event.actor}{event.reason
                 ? `: “${event.reason}”`
-                : ''}
+                : ''};
+              <a class="underline" href={handOver(index)} download
+                >{event.what === 'CLOSED' ? 'what payroll got' : 'what was taken back'}</a
+              >
             </li>
           {/each}
         </ol>
       {/if}
     </div>
     {#if gathering}
-      <button class="btn btn-primary" onclick={() => (closing = true)}>Close this run</button>
+      <div class="flex flex-wrap gap-3">
+        <button class="btn" onclick={() => (entering = 'SOMEBODY')}>Enter leave</button>
+        <button class="btn btn-primary" onclick={() => (closing = true)}>Close this run</button>
+      </div>
     {:else}
       <div class="flex flex-wrap gap-3">
         {#if worksheet.canBeUndone}
@@ -140,7 +158,11 @@
 
   {#if gathering}
     <div class="mb-5 grid gap-4 xl:grid-cols-2">
-      <BlockerList blockers={worksheet.blockers} decide={(requestId) => (request = requestId)} />
+      <BlockerList
+        blockers={worksheet.blockers}
+        decide={(requestId) => (request = requestId)}
+        enter={(blocker) => (entering = blocker)}
+      />
       <HoursFile runId={run.id} taken={() => load(id)} />
     </div>
   {/if}
@@ -181,11 +203,18 @@
           </td>
           <td>{row.policy}</td>
           <td class="quiet">{unitName(row.unit)}</td>
-          <td class="number"><Amount value={row.opening} /></td>
-          <td class="number"><Amount value={row.earned} /></td>
-          <td class="number"><Amount value={row.used} /></td>
-          <td class="number"><Amount value={row.other} change /></td>
-          <td class="number font-semibold"><Amount value={row.closing} /></td>
+          {#if row.recordedOnly}
+            <td class="quiet text-right" colspan="2">only recorded</td>
+            <td class="number"><Amount value={row.used} /></td>
+            <td></td>
+            <td></td>
+          {:else}
+            <td class="number"><Amount value={row.opening} /></td>
+            <td class="number"><Amount value={row.earned} /></td>
+            <td class="number"><Amount value={row.used} /></td>
+            <td class="number"><Amount value={row.other} change /></td>
+            <td class="number font-semibold"><Amount value={row.closing} /></td>
+          {/if}
           <td>
             {#each row.cautions as caution (caution)}
               <span class="mr-1 border-l-4 border-accent bg-base-200 px-1.5 text-sm">{caution}</span
@@ -228,6 +257,19 @@
         }}
       />
     </SidePanel>
+  {/if}
+  {#if entering !== null}
+    <EnterLeave
+      person={entering === 'SOMEBODY' || entering.personId === null
+        ? null
+        : { id: entering.personId, name: entering.person ?? '' }}
+      on={entering === 'SOMEBODY' ? run.lastDay : (entering.on ?? run.lastDay)}
+      close={() => (entering = null)}
+      done={() => {
+        entering = null;
+        void load(id);
+      }}
+    />
   {/if}
   {#if undoing}
     <UndoRun

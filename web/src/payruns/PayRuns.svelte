@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { PayRun, Road } from '../api/types';
@@ -73,7 +74,7 @@
       <form class="flex flex-wrap items-end justify-center gap-3" onsubmit={begin}>
         <label class="text-left">
           <span class="block font-semibold">The first run of {group} holds</span>
-          <input class="input w-44" type="date" name="first-day" bind:value={firstDay} />
+          <DateField class="input w-44" name="first-day" bind:value={firstDay} />
         </label>
         <button class="btn btn-primary" disabled={!firstDay}>Begin with that period</button>
       </form>

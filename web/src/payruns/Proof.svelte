@@ -71,10 +71,12 @@
 {#if report === null || busy}
   {#if !problem}<Waiting what="Deriving every balance afresh" />{/if}
 {:else}
-  <p
+  <div
     class={[
       'mb-4 border-l-4 bg-base-200 px-4 py-3 text-lg',
-      unexplained.length + report.missing.length === 0 ? 'border-secondary dark:border-info' : 'border-error',
+      unexplained.length + report.missing.length === 0
+        ? 'border-secondary dark:border-info'
+        : 'border-error',
     ]}
     data-proof
   >
@@ -94,7 +96,7 @@
     {:else}
       <strong>Posted is derived</strong>, for everybody and every date.
     {/if}
-  </p>
+  </div>
   <table class="figures mb-6 max-w-3xl">
     <thead>
       <tr>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -36,9 +37,7 @@
 
   const path = { path: { personId: untrack(() => person.id) } };
   const fteChanges = $derived(figure(fte) !== figure(fteBefore));
-  const weekChanges = $derived(
-    week.some((hours, at) => figure(hours) !== figure(weekBefore[at]!)),
-  );
+  const weekChanges = $derived(week.some((hours, at) => figure(hours) !== figure(weekBefore[at]!)));
   const nothing = $derived(what === 'HOURS' ? !fteChanges && !weekChanges : !to || !reason.trim());
 
   async function change(event: SubmitEvent) {
@@ -86,11 +85,11 @@
     {/if}
     <div class="flex gap-4">
       <Field label={what === 'PAUSE' ? 'First day' : 'From'} field="from" {problem}>
-        <input class="input w-44" type="date" name="from" bind:value={from} />
+        <DateField class="input w-44" name="from" bind:value={from} />
       </Field>
       {#if what === 'PAUSE'}
         <Field label="Last day" field="to" {problem}>
-          <input class="input w-44" type="date" name="to" bind:value={to} />
+          <DateField class="input w-44" name="to" bind:value={to} />
         </Field>
       {/if}
     </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -47,7 +48,7 @@
   <form class="space-y-4" onsubmit={keep}>
     <DetailsFields bind:details {problem} />
     <Field label="Service counts from" field="serviceFrom" {problem}>
-      <input class="input w-44" type="date" name="service-from" bind:value={details.serviceFrom} />
+      <DateField class="input w-44" name="service-from" bind:value={details.serviceFrom} />
     </Field>
     <ProblemNote {problem} besides={['code', 'name', 'email', 'serviceFrom', 'clockCode']} />
     <button class="btn btn-primary" disabled={busy}>Keep the details</button>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { Ending, EnrolmentView, OwnPolicies, Person } from '../api/types';
@@ -74,7 +75,7 @@
 <SidePanel title={`End ${enrolment.policy} of ${person.name}`} {close}>
   <form class="space-y-4" onsubmit={end}>
     <Field label="Last day" field="on" {problem}>
-      <input class="input w-44" type="date" name="on" bind:value={on} />
+      <DateField class="input w-44" name="on" bind:value={on} />
     </Field>
     {#if left !== null && on}
       <p>On {day(on)}, <strong>{withUnit(left, enrolment.unit)}</strong> are left.</p>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -46,7 +47,7 @@
     </p>
     <label class="block">
       <span class="font-semibold">Hired on</span>
-      <input class="input mt-1 block w-44" type="date" name="hired" bind:value={hired} />
+      <DateField class="input mt-1 block w-44" name="hired" bind:value={hired} />
     </label>
     <ProblemNote {problem} />
     <button class="btn btn-primary" disabled={busy || !hired || hired === person.hired}

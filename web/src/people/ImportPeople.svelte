@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { onDestroy } from 'svelte';
   import { answer, api, fileBody } from '../api/client';
   import { Problem } from '../api/problem';
@@ -185,9 +186,8 @@
       {/if}
       <label class="flex items-center gap-2">
         Changes hold from
-        <input
+        <DateField
           class="input input-sm w-40"
-          type="date"
           name="changes-from"
           bind:value={changesFrom}
           onchange={look}

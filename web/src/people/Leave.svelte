@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { untrack } from 'svelte';
   import { push } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
@@ -111,7 +112,7 @@
       out.
     </p>
     <Field label="Last day" field="lastDay" {problem}>
-      <input class="input w-44" type="date" name="last-day" bind:value={lastDay} />
+      <DateField class="input w-44" name="last-day" bind:value={lastDay} />
     </Field>
     <div class="flex gap-3">
       <button class="btn btn-primary" disabled={busy || !lastDay || lastDay === person.lastDay}

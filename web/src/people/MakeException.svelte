@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { EnrolmentView, OwnFigures, OwnPolicies, Person } from '../api/types';
@@ -89,10 +90,10 @@
     </label>
     <div class="flex gap-4">
       <Field label="From" field="from" {problem}>
-        <input class="input w-44" type="date" name="from" bind:value={from} />
+        <DateField class="input w-44" name="from" bind:value={from} />
       </Field>
       <Field label="To, if it ends" field="to" {problem}>
-        <input class="input w-44" type="date" name="to" bind:value={to} />
+        <DateField class="input w-44" name="to" bind:value={to} />
       </Field>
     </div>
     <div class="grid grid-cols-2 gap-3">

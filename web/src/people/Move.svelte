@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { isPositive } from '../common/decimal';
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
@@ -124,7 +125,7 @@
 <SidePanel title={`Where ${person.name} works`} {close}>
   <form class="space-y-4" onsubmit={move}>
     <Field label="From" field="from" {problem}>
-      <input class="input w-44" type="date" name="from" bind:value={from} />
+      <DateField class="input w-44" name="from" bind:value={from} />
     </Field>
     <PlacingFields
       bind:placing

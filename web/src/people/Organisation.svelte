@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { Organisation } from '../api/types';
@@ -139,7 +140,7 @@
         {#if every === 'WEEK' || every === 'FORTNIGHT'}
           <label class="block">
             One of them begins on
-            <input class="input w-44" type="date" name="anchor" bind:value={anchor} />
+            <DateField class="input w-44" name="anchor" bind:value={anchor} />
           </label>
         {/if}
         <button class="btn" disabled={group.trim() === '' || !anchor}>Add</button>

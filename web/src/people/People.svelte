@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { push } from 'svelte-spa-router';
+  import { push, router } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { EmploymentType, Organisation, Person } from '../api/types';
@@ -37,6 +37,9 @@
   let payGroupId = $state<number>();
   let employmentType = $state<EmploymentType>();
   let status = $state<(typeof STATUSES)[number][0]>();
+  let withoutApprover = $state<true | undefined>(
+    (router.querystring ?? '').includes('without-approver') ? true : undefined,
+  );
   let order = $state<(typeof COLUMNS)[number][0]>('NAME');
   let descending = $state(false);
   let page = $state(0);
@@ -52,6 +55,7 @@
     payGroupId,
     employmentType,
     status,
+    withoutApprover,
   });
   const filtered = $derived(Object.values(filters).some((each) => each !== undefined));
   const exported = $derived(
@@ -113,6 +117,20 @@
     {#each organisation?.sites ?? [] as each (each.id)}<option value={each.id}>{each.name}</option
       >{/each}
   </select>
+  <label class="flex items-center gap-1.5 text-sm">
+    <input
+      type="checkbox"
+      class="checkbox checkbox-sm"
+      bind:checked={
+        () => withoutApprover ?? false,
+        (checked) => {
+          withoutApprover = checked || undefined;
+          first();
+        }
+      }
+    />
+    without approver
+  </label>
   <select class="select w-36" aria-label="Employed as" bind:value={employmentType} onchange={first}>
     <option value={undefined}>Employed as any</option>
     {#each EMPLOYMENT_TYPES as [type, name] (type)}<option value={type}>{name}</option>{/each}

@@ -19,6 +19,7 @@
   import { said } from '../common/said.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { asOf } from '../frame/asof.svelte';
+  import EnterLeave from '../requests/EnterLeave.svelte';
   import RequestTable from '../requests/RequestTable.svelte';
   import ChangeFrom from './ChangeFrom.svelte';
   import Details from './Details.svelte';
@@ -31,7 +32,7 @@
 
   let { params }: { params: { id: string } } = $props();
 
-  type Panel = 'DETAILS' | 'MOVE' | 'HOURS' | 'PAUSE' | 'HIRE_DATE' | 'LEAVE';
+  type Panel = 'ENTER' | 'DETAILS' | 'MOVE' | 'HOURS' | 'PAUSE' | 'HIRE_DATE' | 'LEAVE';
 
   let person = $state<Person | null>(null);
   let history = $state<EmploymentHistory | null>(null);
@@ -116,7 +117,10 @@
 {:else}
   <div class="flex flex-wrap items-start justify-between gap-4">
     <h1>{person.name}</h1>
-    <a class="btn btn-sm" href={`#/people/${person.id}/hours`}>Hours</a>
+    <div class="flex gap-2">
+      <button class="btn btn-primary btn-sm" onclick={() => (panel = 'ENTER')}>Enter leave</button>
+      <a class="btn btn-sm" href={`#/people/${person.id}/hours`}>Hours</a>
+    </div>
   </div>
   <p class="quiet mt-1">
     {person.code}, {person.team} at {person.site}, {words(person.employmentType).toLowerCase()}, {person.payGroup};
@@ -179,7 +183,16 @@
   {/if}
   <SignInSection {person} />
   <Changes subject="person" subjectId={person.id} {version} />
-  {#if panel === 'MOVE'}
+  {#if panel === 'ENTER'}
+    <EnterLeave
+      {person}
+      close={() => (panel = null)}
+      done={() => {
+        panel = null;
+        loadFigures(id, asOf.day);
+      }}
+    />
+  {:else if panel === 'MOVE'}
     <Move
       {person}
       {organisation}

@@ -102,9 +102,7 @@
     }
   }
 
-  const total = $derived(
-    exactSum((recorded ?? []).map((each) => each.hours)),
-  );
+  const total = $derived(exactSum((recorded ?? []).map((each) => each.hours)));
 </script>
 
 {#if person === null || road === null || !period}

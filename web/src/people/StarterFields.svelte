@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import type { Problem } from '../api/problem';
   import type { Organisation, StarterForm } from '../api/types';
   import Field from '../common/Field.svelte';
@@ -31,25 +32,18 @@
   <DetailsFields bind:details={form.details} {problem} />
   <div class="flex flex-wrap gap-4">
     <Field label="Hired on" field="hired" {problem}>
-      <input
+      <DateField
         class="input w-44"
-        type="date"
         name="hired"
         bind:value={() => form.hired, (day) => hire(day)}
       />
     </Field>
     <Field label="Service counts from" field="serviceFrom" {problem}>
-      <input
-        class="input w-44"
-        type="date"
-        name="service-from"
-        bind:value={form.details.serviceFrom}
-      />
+      <DateField class="input w-44" name="service-from" bind:value={form.details.serviceFrom} />
     </Field>
     <Field label="Last day, if known" field="lastDay" {problem}>
-      <input
+      <DateField
         class="input w-44"
-        type="date"
         name="last-day"
         bind:value={() => form.lastDay ?? '', (day) => (form.lastDay = day || null)}
       />

@@ -43,6 +43,7 @@
         rules: other.rules,
         terms: other.versions.at(-1)!.terms,
         unseenFigures: other.versions.at(-1)!.unseenFigures,
+        recordedOnly: other.recordedOnly,
       });
       figures.recall(policy.unseenFigures ?? []);
     } catch (thrown) {
@@ -67,7 +68,13 @@
   });
 
   async function begin(start: Start) {
-    policy = structuredClone({ ...start.policy, name: '', payrollCode: '', unseenFigures: [] });
+    policy = structuredClone({
+      ...start.policy,
+      recordedOnly: start.policy.recordedOnly ?? false,
+      name: '',
+      payrollCode: '',
+      unseenFigures: [],
+    });
     await tick();
     figures.beginUnseen();
   }
@@ -122,40 +129,47 @@
           </select>
         </label>
       </div>
-      <Sentences
-        bind:terms={policy.terms as Terms}
-        unit={policy.unit}
-        {figures}
-        {problem}
-        {conflicts}
-      />
-      <p class="mt-4 max-w-2xl text-lg leading-relaxed">
-        The benefit year begins
-        <Choice
-          name="Beginning of the benefit year"
-          choices={[
-            ['date', 'on the'],
-            ['hire', 'on each hire anniversary'],
-          ]}
-          bind:value={
-            () => (policy!.benefitYear === HIRE_ANNIVERSARY ? 'hire' : 'date'),
-            (chosen) => (policy!.benefitYear = chosen === 'hire' ? HIRE_ANNIVERSARY : '01-01')
-          }
-        />{#if policy.benefitYear !== HIRE_ANNIVERSARY}
-          <Blank
-            wide
-            name="First day of the benefit year, month and day"
-            field="benefitYear"
-            problemAt={problem?.field}
-            bind:value={policy.benefitYear}
-          />
-          <span class="quiet text-base">(month and day)</span>{/if}.
-        {#if problem?.field === 'benefitYear'}
-          <span role="alert" class="block border-l-4 border-error pl-2 text-base text-error"
-            >{problem.message}</span
-          >
-        {/if}
-      </p>
+      {#if policy.recordedOnly}
+        <p class="max-w-2xl text-lg" data-recorded-only>
+          It is only recorded: nothing is earned, and there is no balance anywhere. What is written
+          down goes to payroll under its code.
+        </p>
+      {:else}
+        <Sentences
+          bind:terms={policy.terms as Terms}
+          unit={policy.unit}
+          {figures}
+          {problem}
+          {conflicts}
+        />
+        <p class="mt-4 max-w-2xl text-lg leading-relaxed">
+          The benefit year begins
+          <Choice
+            name="Beginning of the benefit year"
+            choices={[
+              ['date', 'on the'],
+              ['hire', 'on each hire anniversary'],
+            ]}
+            bind:value={
+              () => (policy!.benefitYear === HIRE_ANNIVERSARY ? 'hire' : 'date'),
+              (chosen) => (policy!.benefitYear = chosen === 'hire' ? HIRE_ANNIVERSARY : '01-01')
+            }
+          />{#if policy.benefitYear !== HIRE_ANNIVERSARY}
+            <Blank
+              wide
+              name="First day of the benefit year, month and day"
+              field="benefitYear"
+              problemAt={problem?.field}
+              bind:value={policy.benefitYear}
+            />
+            <span class="quiet text-base">(month and day)</span>{/if}.
+          {#if problem?.field === 'benefitYear'}
+            <span role="alert" class="block border-l-4 border-error pl-2 text-base text-error"
+              >{problem.message}</span
+            >
+          {/if}
+        </p>
+      {/if}
       <h2 class="mt-6 mb-1">When it is asked for</h2>
       <RequestSentences bind:rules={policy.rules} {problem} {conflicts} />
       <div class="mt-5"><ProblemNote problem={refused} besides={['name', 'payrollCode']} /></div>
@@ -165,14 +179,16 @@
       </div>
     </div>
     <div>
-      <SampleSide
-        terms={policy.terms as Terms}
-        unit={policy.unit}
-        benefitYear={policy.benefitYear}
-        rules={policy.rules}
-        bind:problem
-        bind:conflicts
-      />
+      {#if !policy.recordedOnly}
+        <SampleSide
+          terms={policy.terms as Terms}
+          unit={policy.unit}
+          benefitYear={policy.benefitYear}
+          rules={policy.rules}
+          bind:problem
+          bind:conflicts
+        />
+      {/if}
     </div>
   </div>
 {/if}

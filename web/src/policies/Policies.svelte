@@ -3,7 +3,7 @@
   import { Problem } from '../api/problem';
   import type { Doubled, Organisation, Policy } from '../api/types';
   import Empty from '../common/Empty.svelte';
-  import { day, words } from '../common/format';
+  import { day, peopleCounted, words } from '../common/format';
   import { listKeys } from '../common/listkeys';
   import ProblemNote from '../common/ProblemNote.svelte';
   import Waiting from '../common/Waiting.svelte';
@@ -79,15 +79,16 @@
   {#if doubled.length > 0}
     <details class="mb-3 max-w-5xl border-l-4 border-accent bg-base-200 px-3 py-1" data-doubled>
       <summary class="cursor-pointer">
-        {doubled.length === 1 ? '1 person is' : `${doubled.length} people are`} covered twice for the
-        same kind of absence
+        {doubled.length === 1 ? '1 person is' : `${doubled.length} people are`} covered twice, or not
+        at all, for a kind of absence
       </summary>
       <ul>
         {#each doubled as each (`${each.personId} ${each.kind}`)}
           <li>
-            <a class="underline" href={`#/people/${each.personId}`}>{each.person}</a>: {each.policies.join(
-              ' and ',
-            )}
+            <a class="underline" href={`#/people/${each.personId}`}>{each.person}</a>: {each
+              .policies.length === 0
+              ? `no policy for ${words(each.kind).toLowerCase()}`
+              : each.policies.join(' and ')}
           </li>
         {/each}
       </ul>
@@ -118,11 +119,9 @@
               {#if policy.retired}
                 Retired after {day(policy.retired)}
               {:else}
-                {#if organisation && policy.coverage}For {coverageWords(
-                    policy.coverage,
-                    organisation,
-                  )}:
-                {/if}{policy.people} people<br />
+                {organisation && policy.coverage
+                  ? `For ${coverageWords(policy.coverage, organisation)}: `
+                  : ''}{peopleCounted(policy.people)}<br />
                 {#if current}In force since {day(current.starts!)}{:else}Not in force{/if}
                 {#if coming}<br />changes on {day(coming.starts!)}{/if}
                 {#if drafts(policy) > 0}<br /><span class="font-semibold">Draft waiting</span>{/if}

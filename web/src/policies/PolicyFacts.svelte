@@ -12,6 +12,16 @@
     facts: Pick<NewPolicy, 'name' | 'kind' | 'paid' | 'payrollCode'>;
     problem?: Problem | null;
   } = $props();
+
+  const USUALLY_UNPAID: NewPolicy['kind'][] = ['UNPAID', 'UNEXPLAINED_ABSENCE'];
+
+  /** Unpaid kinds are not paid, unless somebody ticks it all the same. */
+  function choose(kind: NewPolicy['kind']) {
+    const was = USUALLY_UNPAID.includes(facts.kind);
+    const is = USUALLY_UNPAID.includes(kind);
+    facts.kind = kind;
+    if (was !== is) facts.paid = !is;
+  }
 </script>
 
 <div class="flex flex-wrap gap-4">
@@ -19,7 +29,7 @@
     <input class="input w-56" name="policy-name" bind:value={facts.name} />
   </Field>
   <Field label="Kind of absence" field="kind" {problem}>
-    <select class="select w-44" bind:value={facts.kind}>
+    <select class="select w-44" bind:value={() => facts.kind, choose}>
       {#each KINDS as kind (kind)}<option value={kind}>{words(kind)}</option>{/each}
     </select>
   </Field>

@@ -14,7 +14,7 @@
   import PutInForce from './PutInForce.svelte';
   import Retire from './Retire.svelte';
   import SampleSide from './SampleSide.svelte';
-  import { sentence } from './sentence';
+  import { allSentences, sentence } from './sentence';
   import Sentences from './Sentences.svelte';
   import Settings from './Settings.svelte';
   import Versions from './Versions.svelte';
@@ -148,7 +148,9 @@
       {#if inForce.length > 0 && !policy.retired}
         <button class="btn btn-sm" onclick={() => (panel = 'COVERAGE')}>Who is covered</button>
       {/if}
-      <a class="btn btn-sm" href={`#/balances/openings?policy=${policy.id}`}>Opening balances</a>
+      {#if !policy.recordedOnly}
+        <a class="btn btn-sm" href={`#/balances/openings?policy=${policy.id}`}>Opening balances</a>
+      {/if}
       <a class="btn btn-sm" href={`#/policies/new?copy=${policy.id}`}>Duplicate</a>
       {#if inForce.length > 0}
         <button class="btn btn-sm" onclick={() => (panel = 'RETIRE')}
@@ -169,8 +171,14 @@
   {#each inForce as version (version.id)}
     <section class="mb-4 border-l-4 border-secondary pl-4 dark:border-info">
       <h2>In force from {day(version.starts!)}</h2>
-      <p class="text-lg">{sentence(policy, version.terms)}</p>
-      {#if !draft && version === inForce.at(-1)}
+      {#if policy.recordedOnly}
+        <p class="text-lg">{sentence(policy, version.terms)}</p>
+      {:else}
+        <ul class="list-disc pl-5 text-lg" data-version={version.id}>
+          {#each allSentences(policy, version.terms) as text (text)}<li>{text}</li>{/each}
+        </ul>
+      {/if}
+      {#if !draft && !policy.recordedOnly && version === inForce.at(-1)}
         <button class="btn mt-2 btn-sm" disabled={busy} onclick={() => begin(version)}>
           Begin a draft from this
         </button>
@@ -183,13 +191,17 @@
       <h2 class="mb-2">Draft</h2>
       <div class="grid gap-8 xl:grid-cols-[1fr_27rem]">
         <div>
-          <Sentences
-            bind:terms={draft.terms as Terms}
-            unit={policy.unit}
-            {figures}
-            problem={typing}
-            {conflicts}
-          />
+          {#if policy.recordedOnly}
+            <p class="text-lg">{sentence(policy, draft.terms)}</p>
+          {:else}
+            <Sentences
+              bind:terms={draft.terms as Terms}
+              unit={policy.unit}
+              {figures}
+              problem={typing}
+              {conflicts}
+            />
+          {/if}
           <div class="mt-4"><ProblemNote {problem} /></div>
           <div class="mt-3">
             <button class="btn" disabled={busy || !changed} onclick={save}>Save the draft</button>
@@ -214,21 +226,23 @@
             }}
           />
         </div>
-        <SampleSide
-          terms={draft.terms as Terms}
-          unit={policy.unit}
-          benefitYear={policy.benefitYear}
-          rules={policy.rules}
-          policyId={policy.id}
-          bind:problem={typing}
-          bind:conflicts
-        />
+        {#if !policy.recordedOnly}
+          <SampleSide
+            terms={draft.terms as Terms}
+            unit={policy.unit}
+            benefitYear={policy.benefitYear}
+            rules={policy.rules}
+            policyId={policy.id}
+            bind:problem={typing}
+            bind:conflicts
+          />
+        {/if}
       </div>
     </section>
   {:else}
     <ProblemNote {problem} />
   {/if}
-  {#if policy.versions.length > 1}<Versions {policy} />{/if}
+  {#if policy.versions.length > 1 && !policy.recordedOnly}<Versions {policy} />{/if}
   <Changes subject="policy" subjectId={policy.id} />
   {#if panel === 'SETTINGS'}
     <Settings

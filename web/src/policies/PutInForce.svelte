@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -73,7 +74,7 @@
   <h2 class="mb-2">Put it in force</h2>
   <div class="flex flex-wrap items-center gap-x-2 gap-y-2">
     <label class="flex items-center gap-2"
-      >from <input type="date" class="input w-40" name="from" bind:value={from} /></label
+      >from <DateField class="input w-40" name="from" bind:value={from} /></label
     >
     for
   </div>

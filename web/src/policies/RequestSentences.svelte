@@ -20,6 +20,20 @@
 
 <ul class="space-y-1.5" data-request-rules>
   <li>
+    <Choice
+      name="Who asks for it"
+      choices={[
+        ['yes', 'People ask for it themselves,'],
+        ['no', 'Only payroll enters it,'],
+      ]}
+      bind:value={
+        () => (rules.employeesAsk === false ? 'no' : 'yes'),
+        (chosen) => (rules.employeesAsk = chosen === 'yes')
+      }
+    />
+    {rules.employeesAsk === false ? 'nobody asks for it.' : 'or payroll enters it.'}
+  </li>
+  <li>
     <label class="flex items-center gap-2">
       A request is sent at least
       <input

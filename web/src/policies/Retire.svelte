@@ -1,7 +1,9 @@
 <script lang="ts">
+  import { NOBODY } from './coverage';
+  import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { Coverage, Ending, PersonEffect, Policy } from '../api/types';
+  import type { Ending, PersonEffect, Policy } from '../api/types';
   import Field from '../common/Field.svelte';
   import { exactSum } from '../common/decimal';
   import { longDay, plusDays, withUnit } from '../common/format';
@@ -22,7 +24,6 @@
   let busy = $state(false);
 
   /** What would be said if the policy covered nobody any more. */
-  const NOBODY: Coverage = { by: 'PERSON', ids: [], types: [], excluded: [] };
   const ask = latest<PersonEffect[]>();
   let effects = $state<PersonEffect[] | null>(null);
 
@@ -92,7 +93,7 @@
         as they are. It can be brought back.
       </p>
       <Field label="Last day" field="lastDay" {problem}>
-        <input class="input w-44" type="date" name="last-day" bind:value={lastDay} />
+        <DateField class="input w-44" name="last-day" bind:value={lastDay} />
       </Field>
       {#if effects}
         <p data-retiring>

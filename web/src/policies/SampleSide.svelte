@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { Rehearsed, RequestRules, RuleConflict, Terms, Unit } from '../api/types';
@@ -92,10 +93,9 @@
   </div>
   <p class="mt-1" hidden={personId !== null}>
     Somebody hired on
-    <input
-      type="date"
+    <DateField
       class="border-b border-base-content/40 bg-transparent"
-      aria-label="Sample hire date"
+      label="Sample hire date"
       bind:value={hired}
     />
     who works

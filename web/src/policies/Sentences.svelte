@@ -166,10 +166,36 @@
   {/snippet}
   {@render rule('waitToUse', waitToUse)}
 
-  {#snippet scaleByFte()}
-    Part-timers earn in proportion to their full-time equivalent.
+  {#snippet scaling()}
+    Part-timers earn in proportion to
+    <Choice
+      name="What part-timers earn by"
+      choices={[
+        ['FTE', 'their full-time equivalent'],
+        ['DAYS', 'the days they work a week'],
+      ]}
+      bind:value={
+        () => (terms.scaleByDaysOfWeek === null ? 'FTE' : 'DAYS'),
+        (chosen) => {
+          terms.scaleByFte = chosen === 'FTE';
+          terms.scaleByDaysOfWeek = chosen === 'DAYS' ? 5 : null;
+        }
+      }
+    />{#if terms.scaleByDaysOfWeek !== null}, out of
+      <Blank
+        name="Days of a full week"
+        field="terms.scaleByDaysOfWeek"
+        problemAt={at}
+        bind:value={terms.scaleByDaysOfWeek}
+      />
+      days of a full week{/if}.
+    <span class="quiet block text-base">
+      {terms.scaleByDaysOfWeek === null
+        ? 'Somebody who works five short days gets less by this, though taking a week off takes five days.'
+        : 'Somebody who works five short days gets as much as a full-timer by this.'}
+    </span>
   {/snippet}
-  {@render rule('scaleByFte', scaleByFte)}
+  {@render rule('scaling', scaling)}
 
   {#each LIMITS as [key, before, name, after] (key)}
     {#snippet limit()}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import DateField from '../common/DateField.svelte';
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -104,7 +105,7 @@
     </p>
     <CoverageChoice bind:coverage {organisation} />
     <Field label="From" field="from" {problem}>
-      <input class="input w-44" type="date" name="from" bind:value={from} />
+      <DateField class="input w-44" name="from" bind:value={from} />
     </Field>
     {#if effects}
       <section data-effects>

@@ -50,6 +50,7 @@ describe('two versions of a policy compared', () => {
       'no such rule',
       '9 from 5 years',
     ],
+    [{ scaleByDaysOfWeek: 5 }, 'Part-timers', 'the same as full-timers', 'by days a week, of 5'],
     [{ scaleByFte: true }, 'Part-timers', 'the same as full-timers', 'in proportion to FTE'],
   ] as [Partial<Terms>, string, string, string][])('%j', (change, rule, before, after) => {
     expect(compared(MONTHLY, { ...MONTHLY, ...change }, 'HOURS')).toEqual([
@@ -66,5 +67,16 @@ describe('two versions of a policy compared', () => {
   ] as [Partial<Terms['earning']>, string][])('notices that earning has %j', (change, rule) => {
     const other = { ...MONTHLY, earning: { ...MONTHLY.earning, ...change } };
     expect(compared(MONTHLY, other, 'HOURS').map((each) => each.rule)).toEqual([rule]);
+  });
+
+  it('minds when hours post although another method left its own word behind', () => {
+    const hourly: Terms = {
+      ...MONTHLY,
+      earning: { ...MONTHLY.earning, method: 'PER_HOURS_WORKED', amount: '1', forEvery: '30' },
+    };
+    const daily = { ...hourly, earning: { ...hourly.earning, hoursPost: 'DAY' as const } };
+    expect(compared(hourly, daily, 'HOURS')).toEqual([
+      { rule: 'Posted', before: 'at the end of the pay period', after: 'each day' },
+    ]);
   });
 });

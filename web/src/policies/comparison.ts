@@ -22,6 +22,24 @@ function amount(value: string | null, unit: string): string {
   return value === null ? NONE : `${value} ${unit}`;
 }
 
+function partTimers(terms: Terms): string {
+  if (terms.scaleByDaysOfWeek !== null) return `by days a week, of ${terms.scaleByDaysOfWeek}`;
+  return terms.scaleByFte ? 'in proportion to FTE' : 'the same as full-timers';
+}
+
+/** When it posts under its own method: what an earlier method had stays in the text and means nothing. */
+function posted({ earning }: Terms): string {
+  switch (earning.method) {
+    case 'PER_HOURS_WORKED':
+      return earning.hoursPost === 'DAY' ? 'each day' : 'at the end of the pay period';
+    case 'PER_PERIOD':
+      if (earning.every === 'DAY') return 'each day';
+      return earning.posts === 'START' ? 'at the start of the period' : 'at its end';
+    default:
+      return NONE;
+  }
+}
+
 function rules(terms: Terms, unit: string): [string, string][] {
   const { earning } = terms;
   const carried = terms.carriedUsable;
@@ -33,11 +51,8 @@ function rules(terms: Terms, unit: string): [string, string][] {
         .map((band) => `${band.amount} from ${band.fromYears} years`)
         .join(', ') || NONE,
     ],
-    ['Part-timers', terms.scaleByFte ? 'in proportion to FTE' : 'the same as full-timers'],
-    [
-      'Posted',
-      (earning.posts ?? earning.hoursPost ?? '').toLowerCase().replaceAll('_', ' ') || NONE,
-    ],
+    ['Part-timers', partTimers(terms)],
+    ['Posted', posted(terms)],
     ['Months begin', earning.months && earning.every === 'MONTH' ? MONTHS[earning.months] : NONE],
     [
       'Periods begun or left',

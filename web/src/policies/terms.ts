@@ -45,12 +45,15 @@ export const EMPTY: Terms = {
   creditsUsable: null,
   onLeaving: 'LAPSE',
   rounding: null,
+  scaleByDaysOfWeek: null,
 };
 
 export interface Start {
   name: string;
   about: string;
-  policy: Omit<NewPolicy, 'name' | 'payrollCode' | 'unseenFigures'>;
+  policy: Omit<NewPolicy, 'name' | 'payrollCode' | 'unseenFigures' | 'recordedOnly'> & {
+    recordedOnly?: boolean;
+  };
 }
 
 const RULES: NewPolicy['rules'] = {
@@ -65,6 +68,7 @@ const RULES: NewPolicy['rules'] = {
   signOffs: null,
   seenBy: 'TEAM',
   kindShows: false,
+  employeesAsk: true,
 };
 
 /** Common shapes to begin with. Their figures are only there to be looked at and changed. */
@@ -140,6 +144,19 @@ export const STARTS: Start[] = [
       terms: { ...EMPTY, creditsUsable: { count: 100, in: 'DAYS' } },
     },
   },
+  {
+    name: 'Only recorded',
+    about: 'Absences are written down and go to payroll; there is no balance, as for unpaid leave.',
+    policy: {
+      kind: 'UNPAID',
+      unit: 'HOURS',
+      paid: false,
+      benefitYear: '01-01',
+      rules: RULES,
+      terms: EMPTY,
+      recordedOnly: true,
+    },
+  },
 ];
 
 /** Rules that a policy may have or not, by the name they are offered under. */
@@ -152,7 +169,7 @@ export interface Rule {
   fits?: (terms: Terms) => boolean;
 }
 
-type Part = Exclude<keyof Terms, 'earning' | 'scaleByFte' | 'tenure'>;
+type Part = Exclude<keyof Terms, 'earning' | 'scaleByFte' | 'scaleByDaysOfWeek' | 'tenure'>;
 
 /** A rule that one field of the terms says, and what it says when it is added. */
 function rule<K extends Part>(key: K, name: string, first: NonNullable<Terms[K]>): Rule {
@@ -181,11 +198,14 @@ export const RULES_TO_ADD: Record<string, Rule> = {
     in: 'DAYS',
   }),
   rounding: rule('rounding', 'Rounding of what is earned', { step: '0.25', mode: 'HALF_UP' }),
-  scaleByFte: {
+  scaling: {
     name: 'Part-timers earn in proportion',
-    has: (terms) => terms.scaleByFte,
+    has: (terms) => terms.scaleByFte || terms.scaleByDaysOfWeek !== null,
     add: (terms) => (terms.scaleByFte = true),
-    remove: (terms) => (terms.scaleByFte = false),
+    remove: (terms) => {
+      terms.scaleByFte = false;
+      terms.scaleByDaysOfWeek = null;
+    },
     fits: ({ earning }) => earning.method === 'UPFRONT' || earning.method === 'PER_PERIOD',
   },
   tenure: {

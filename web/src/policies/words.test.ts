@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Coverage, Organisation, Policy, Terms } from '../api/types';
-import { coverageWords, EVERYBODY } from './coverage';
+import { coverageWords, EVERYBODY, NOBODY } from './coverage';
 import { earningWords, sentence } from './sentence';
 import { EMPTY, RULES_TO_ADD, STARTS } from './terms';
 
@@ -21,16 +21,19 @@ describe('whom a policy covers, in words', () => {
   it.each([
     [EVERYBODY, 'everybody'],
     [{ ...EVERYBODY, excluded: [4] }, 'everybody, but not 1 person'],
-    [{ ...EVERYBODY, by: 'TEAM', ids: [1, 2, 3] }, 'Glasshouse, Grounds and Café'],
+    [{ ...EVERYBODY, teams: [1, 2, 3] }, 'Glasshouse, Grounds and Café'],
     [
-      { ...EVERYBODY, by: 'SITE', ids: [7], excluded: [4, 5] },
+      { ...EVERYBODY, sites: [7], excluded: [4, 5] },
       'everybody at Saltmarsh Nursery, but not 2 people',
     ],
+    [{ ...EVERYBODY, types: ['HOURLY', 'SEASONAL'] }, 'hourly and seasonal people'],
     [
-      { ...EVERYBODY, by: 'EMPLOYMENT_TYPE', types: ['HOURLY', 'SEASONAL'] },
-      'hourly and seasonal people',
+      { ...EVERYBODY, types: ['HOURLY'], teams: [1, 2], notTeams: [3], sites: [7] },
+      'hourly people of Glasshouse and Grounds at Saltmarsh Nursery, but not Café',
     ],
-    [{ ...EVERYBODY, by: 'PERSON', ids: [9] }, '1 named person'],
+    [{ ...EVERYBODY, types: ['HOURLY'], named: [8] }, 'hourly people and 1 named person'],
+    [{ ...NOBODY, named: [9] }, '1 named person'],
+    [NOBODY, 'nobody'],
     [null, 'nobody yet'],
   ] as [Coverage | null, string][])('%j', (coverage, words) => {
     expect(coverageWords(coverage, GARDEN)).toBe(words);
@@ -81,7 +84,7 @@ describe('rules to add to a text', () => {
   });
 
   it('part-timers are only minded where something is earned by time', () => {
-    const fits = RULES_TO_ADD.scaleByFte!.fits!;
+    const fits = RULES_TO_ADD.scaling!.fits!;
     expect(fits(earning({ method: 'UPFRONT' }))).toBe(true);
     expect(fits(earning({ method: 'PER_HOURS_WORKED' }))).toBe(false);
   });

@@ -58,9 +58,14 @@
           costs <strong title={day.amount}>{withUnit(day.amount, unit)}</strong>
           {#if day.part === 'HALF'}<span class="quiet">half day</span>{/if}
         </p>
-        <p class={['text-sm', isNegative(day.left) && 'font-semibold text-error']} title={day.left}>
-          leaves {amount(day.left)}
-        </p>
+        {#if day.left !== null}
+          <p
+            class={['text-sm', isNegative(day.left) && 'font-semibold text-error']}
+            title={day.left}
+          >
+            leaves {amount(day.left)}
+          </p>
+        {/if}
       {/if}
       {#if day.away.length > 0}
         <p class="mt-1 border-t border-base-300 pt-1 text-xs" title={day.away.join(', ')}>
@@ -69,14 +74,20 @@
       {/if}
       {#if toggle && !free}
         <button
-          class="mt-auto flex items-center gap-1 border-t border-base-300 pt-1 text-left text-sm font-semibold"
+          class="mt-auto border-t border-base-300 pt-1 text-left text-sm"
           aria-pressed={decided(day) === 'DECLINED'}
           onclick={() => toggle(day.on)}
         >
           {#if decided(day) === 'DECLINED'}
-            <CircleSlash size={14} aria-hidden="true" /> Decline
+            <span class="flex items-center gap-1 font-semibold">
+              <CircleSlash size={14} aria-hidden="true" /> Declined
+            </span>
+            <span class="underline">approve instead</span>
           {:else}
-            <Check size={14} aria-hidden="true" /> Approve
+            <span class="flex items-center gap-1 font-semibold">
+              <Check size={14} aria-hidden="true" /> Approved
+            </span>
+            <span class="underline">decline instead</span>
           {/if}
         </button>
       {:else if day.decision && !free}

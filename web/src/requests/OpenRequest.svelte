@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { isPositive } from '../common/decimal';
+  import { exactSum, isPositive } from '../common/decimal';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { Decision, RequestDetail } from '../api/types';
@@ -40,6 +40,18 @@
     void load(id);
   });
 
+  /** What is left with the days as they are marked: a day declined is not taken. */
+  const left = $derived(
+    detail === null || detail.review.leftAtYearEnd === null
+      ? null
+      : exactSum([
+          detail.review.leftAtYearEnd,
+          ...detail.review.days
+            .filter((each) => detail!.mayDecide && decisions?.[each.on] === 'DECLINED')
+            .filter((each) => each.decision === null)
+            .map((each) => each.amount),
+        ]),
+  );
   const costly = $derived(detail?.review.days.filter((each) => isPositive(each.amount)) ?? []);
   const approved = $derived(costly.filter((each) => decisions[each.on] === 'APPROVED').length);
   const declined = $derived(costly.length - approved);
@@ -137,10 +149,12 @@
   />
 
   <dl class="mt-3 grid grid-cols-[auto_1fr] gap-x-4 gap-y-0.5">
-    <dt class="quiet">Can be asked from the first day</dt>
-    <dd title={review.askable}>{withUnit(review.askable, review.unit)}</dd>
-    <dt class="quiet">Left on {longDay(review.yearEnds)}, forecast</dt>
-    <dd title={review.leftAtYearEnd}>{withUnit(review.leftAtYearEnd, review.unit)}</dd>
+    {#if review.askable !== null && left !== null}
+      <dt class="quiet">Can be asked from the first day</dt>
+      <dd title={review.askable}>{withUnit(review.askable, review.unit)}</dd>
+      <dt class="quiet">Left on {longDay(review.yearEnds)}, forecast</dt>
+      <dd title={left} data-left>{withUnit(left, review.unit)}</dd>
+    {/if}
     {#if isPositive(review.waitingElsewhere)}
       <dt class="quiet">In other waiting requests</dt>
       <dd>{amount(review.waitingElsewhere)}</dd>
@@ -187,7 +201,7 @@
         >
       {/if}
     </div>
-    <p class="quiet mt-2 text-sm">Choose “Approve” on a day’s tile to decline just that day.</p>
+    <p class="quiet mt-2 text-sm">Each day can be decided by itself on its tile.</p>
   {:else}
     <div class="mt-3"><ProblemNote {problem} /></div>
     {#if problem && message}

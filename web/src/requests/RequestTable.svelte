@@ -1,7 +1,7 @@
 <script lang="ts">
   import { session } from '../frame/session.svelte';
   import type { RequestSummary } from '../api/types';
-  import { day, span, withUnit } from '../common/format';
+  import { day, span, weekdayAndDay, withUnit } from '../common/format';
   import StateMark from '../common/StateMark.svelte';
 
   let {
@@ -32,9 +32,22 @@
             {/if}
           </td>
           <td>{request.policy}</td>
-          <td class="number">{withUnit(request.total, request.unit)}</td>
+          <td class="number">
+            {#if request.state === 'PARTLY_APPROVED'}
+              {withUnit(request.approved, request.unit)}
+              <span class="quiet text-sm">of {withUnit(request.total, request.unit)}</span>
+            {:else}
+              {withUnit(request.total, request.unit)}
+            {/if}
+          </td>
           <td>
             <StateMark state={request.state} />
+            {#if request.declined.length > 0 && request.state === 'PARTLY_APPROVED'}
+              <span class="block text-sm" data-declined
+                >declined: {request.declined.map(weekdayAndDay).join(', ')}</span
+              >
+            {/if}
+            {#if request.answer}<span class="quiet block text-sm">“{request.answer}”</span>{/if}
             {#if withdraw && request.state === 'WAITING'}
               <button class="ml-3 underline" onclick={() => withdraw(request)}>Withdraw</button>
             {/if}

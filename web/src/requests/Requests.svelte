@@ -10,6 +10,8 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import StateMark from '../common/StateMark.svelte';
   import Waiting from '../common/Waiting.svelte';
+  import { session } from '../frame/session.svelte';
+  import EnterLeave from './EnterLeave.svelte';
   import OpenRequest from './OpenRequest.svelte';
 
   let { params }: { params?: { id?: string } } = $props();
@@ -20,6 +22,7 @@
   let page = $state(0);
   let queue = $state<{ items: RequestSummary[]; total: number } | null>(null);
   let problem = $state<Problem | null>(null);
+  let entering = $state(false);
 
   const open = $derived(params?.id ? Number(params.id) : (queue?.items[0]?.id ?? null));
 
@@ -55,7 +58,22 @@
       <input type="radio" class="radio radio-sm" value="ALL" bind:group={show} /> All
     </label>
   </fieldset>
+  {#if session.isAdministrator}
+    <span class="ml-auto flex gap-3">
+      <a class="btn" href="#/requests/file">Leave from a file</a>
+      <button class="btn btn-primary" onclick={() => (entering = true)}>Enter leave</button>
+    </span>
+  {/if}
 </div>
+{#if entering}
+  <EnterLeave
+    close={() => (entering = false)}
+    done={() => {
+      entering = false;
+      void load();
+    }}
+  />
+{/if}
 <ProblemNote {problem} />
 {#if queue === null}
   {#if !problem}<Waiting what="Fetching requests" />{/if}

@@ -17,6 +17,7 @@ import upahead.server.policies.PolicyKind;
  */
 public record BalanceRow(
         long personId,
+        String code,
         String person,
         String team,
         long policyId,

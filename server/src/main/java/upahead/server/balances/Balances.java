@@ -257,6 +257,7 @@ public class Balances {
                 .toList());
         return new BalanceRow(
                 each.person().id(),
+                each.person().code(),
                 each.person().name(),
                 each.person().team(),
                 each.policy().id(),

@@ -7,7 +7,9 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
@@ -59,11 +61,17 @@ class HoursStore {
                 .orElse(Amount.ZERO);
     }
 
-    Set<Long> peopleWithHours(DateSpan span) {
-        return new HashSet<>(sql.selectDistinct(WORK_ENTRY.PERSON_ID)
+    Map<Long, Set<LocalDate>> days(Collection<Long> people, DateSpan span) {
+        return sql
+                .selectDistinct(WORK_ENTRY.PERSON_ID, WORK_ENTRY.ON_DATE)
                 .from(WORK_ENTRY)
                 .where(WORK_ENTRY.ON_DATE.between(span.first(), span.last()))
-                .fetch(WORK_ENTRY.PERSON_ID));
+                .and(among(WORK_ENTRY.PERSON_ID, people))
+                .fetch()
+                .intoGroups(WORK_ENTRY.PERSON_ID, WORK_ENTRY.ON_DATE)
+                .entrySet()
+                .stream()
+                .collect(Collectors.toMap(Map.Entry::getKey, each -> new HashSet<>(each.getValue())));
     }
 
     List<HoursTotal> totals(Collection<Long> people, DateSpan span) {

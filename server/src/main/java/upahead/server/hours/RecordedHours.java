@@ -1,7 +1,9 @@
 package upahead.server.hours;
 
+import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -17,10 +19,10 @@ public class RecordedHours {
         this.store = store;
     }
 
-    /** Who has hours within some days. */
+    /** The days within a span on which some people have hours, 0 included, by the people's ids. */
     @Transactional(readOnly = true)
-    public Set<Long> peopleWithHours(DateSpan span) {
-        return store.peopleWithHours(span);
+    public Map<Long, Set<LocalDate>> days(Collection<Long> people, DateSpan span) {
+        return store.days(people, span);
     }
 
     /** The hours of some people by kind within some days. */

@@ -4,15 +4,20 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
+import upahead.core.earning.EarningMethod;
+import upahead.core.earning.PerHoursWorked;
+import upahead.core.earning.PerPeriod;
 import upahead.core.ledger.Ahead;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.Ledger;
 import upahead.core.ledger.Upcoming;
 import upahead.core.policy.Limit;
+import upahead.core.policy.Terms;
 import upahead.core.quantity.Amount;
 import upahead.server.balances.PersonAccount;
 import upahead.server.lookout.LookoutItem.Kind;
@@ -48,6 +53,7 @@ class AheadFinder {
                     account,
                     Kind.WITHHELD,
                     withheld.on(),
+                    withheld.amount(),
                     "is about to reach a limit",
                     amount(account, withheld.amount()) + " of " + policy + " will be withheld from "
                             + Words.day(withheld.on()) + " on"
@@ -61,6 +67,7 @@ class AheadFinder {
                     account,
                     Kind.LAPSE,
                     last,
+                    lapses.amount(),
                     "is about to lose time",
                     amount(account, lapses.amount()) + " of " + policy + " can be used until " + Words.day(last)
                             + " and then lapse."));
@@ -70,6 +77,7 @@ class AheadFinder {
                     account,
                     Kind.WAIT_ENDS,
                     begins.on(),
+                    begins.balance(),
                     "ends a wait",
                     policy + " can be used from " + Words.day(begins.on()) + " on; " + amount(account, begins.balance())
                             + " by then."));
@@ -79,17 +87,38 @@ class AheadFinder {
                     account,
                     Kind.TENURE,
                     step.on(),
+                    null,
                     "completes " + step.years() + " years",
-                    policy + " is earned at " + step.figure() + " from " + Words.day(step.on()) + " on."));
+                    "From " + Words.day(step.on()) + " on " + policy + " is earned at " + rate(account, step) + "."));
         }
         return Optional.empty();
+    }
+
+    /** The new figure with what it is earned for. */
+    private static String rate(PersonAccount account, Upcoming.TenureStep step) {
+        String figure = amount(account, step.figure());
+        EarningMethod method = account.account()
+                .policy()
+                .versions()
+                .on(step.on())
+                .map(Terms::earning)
+                .orElseThrow();
+        if (method instanceof PerHoursWorked hours) {
+            return figure + " for every " + hours.forEvery() + " hours worked";
+        }
+        if (method instanceof PerPeriod perPeriod && !perPeriod.rate().perYear()) {
+            return figure + " a "
+                    + perPeriod.every().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        }
+        return figure + " a year";
     }
 
     private static String amount(PersonAccount account, Amount amount) {
         return Words.amount(amount, account.policy().unit());
     }
 
-    private static LookoutItem item(PersonAccount account, Kind kind, LocalDate by, String what, String why) {
+    private static LookoutItem item(
+            PersonAccount account, Kind kind, LocalDate by, Amount amount, String what, String why) {
         return new LookoutItem(
                 Urgency.FURTHER_AHEAD,
                 kind,
@@ -100,6 +129,8 @@ class AheadFinder {
                 account.person().name(),
                 null,
                 null,
-                account.policy().id());
+                account.policy().id(),
+                amount,
+                amount == null ? null : account.policy().unit());
     }
 }

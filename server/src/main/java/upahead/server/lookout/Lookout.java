@@ -20,7 +20,6 @@ import upahead.server.lookout.LookoutItem.Urgency;
 import upahead.server.payruns.Blocker;
 import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayRuns;
-import upahead.server.payruns.RunState;
 import upahead.server.people.Organisation;
 import upahead.server.people.PayGroup;
 import upahead.server.people.People;
@@ -119,7 +118,7 @@ public class Lookout {
         List<LookoutItem> items = new ArrayList<>();
         for (PayGroup group : organisation.payGroups()) {
             runs.ofGroup(group.id()).stream()
-                    .filter(run -> run.state() == RunState.GATHERING)
+                    .filter(run -> !run.isClosed())
                     .forEach(run -> items.addAll(ofRun(group, run)));
         }
         return items;
@@ -144,6 +143,17 @@ public class Lookout {
                             + (blockers.isEmpty()
                                     ? "nothing blocks it."
                                     : Words.count(blockers.size(), "blocker") + " in the way.")));
+        }
+        long unfinished = blockers.stream()
+                .filter(blocker -> blocker.kind() == Blocker.Kind.UNFINISHED_DAYS)
+                .count();
+        if (unfinished > 0 && over) {
+            items.add(item(
+                    Urgency.BEFORE_THE_RUN_CLOSES,
+                    Kind.HOURS,
+                    run,
+                    unfinished == 1 ? "1 person has unfinished days" : unfinished + " people have unfinished days",
+                    "Scheduled days in " + Words.span(run.period()) + " have neither hours nor leave."));
         }
         if (missing > 0 && over) {
             items.add(item(
@@ -195,6 +205,24 @@ public class Lookout {
                         null,
                         null))
                 .forEach(items::add);
+        List<Person> undecided = everybody.stream()
+                .filter(person -> person.approverId() == null && person.isEmployedWithin(today, today))
+                .toList();
+        if (!undecided.isEmpty()) {
+            items.add(new LookoutItem(
+                    Urgency.FURTHER_AHEAD,
+                    Kind.NO_APPROVER,
+                    today,
+                    undecided.size() == 1
+                            ? "Nobody decides for " + undecided.get(0).name()
+                            : "Nobody decides for " + undecided.size() + " people",
+                    "Their requests go to the administrators.",
+                    null,
+                    null,
+                    null,
+                    null,
+                    null));
+        }
         policies.all().stream()
                 .filter(policy -> policy.versions().stream().anyMatch(each -> each.state() == VersionState.DRAFT))
                 .map(policy -> new LookoutItem(

@@ -2,6 +2,8 @@ package upahead.server.lookout;
 
 import java.time.LocalDate;
 import org.springframework.lang.Nullable;
+import upahead.core.quantity.Amount;
+import upahead.core.quantity.Unit;
 
 /**
  * Something that needs somebody.
@@ -14,6 +16,8 @@ import org.springframework.lang.Nullable;
  * @param requestId the request to decide, null where it is none
  * @param runId the pay run to look at, null where it is none
  * @param policyId the policy it is about, null where it is none
+ * @param amount how much it is about, null where that is not told
+ * @param unit of the amount, null with it
  */
 public record LookoutItem(
         Urgency urgency,
@@ -25,7 +29,24 @@ public record LookoutItem(
         @Nullable String person,
         @Nullable Long requestId,
         @Nullable Long runId,
-        @Nullable Long policyId) {
+        @Nullable Long policyId,
+        @Nullable Amount amount,
+        @Nullable Unit unit) {
+
+    /** Something without an amount. */
+    LookoutItem(
+            Urgency urgency,
+            Kind kind,
+            LocalDate by,
+            String what,
+            String why,
+            Long personId,
+            String person,
+            Long requestId,
+            Long runId,
+            Long policyId) {
+        this(urgency, kind, by, what, why, personId, person, requestId, runId, policyId, null, null);
+    }
 
     /** By how soon. */
     public enum Urgency {
@@ -44,6 +65,7 @@ public record LookoutItem(
         WAIT_ENDS,
         TENURE,
         LEAVER,
-        DRAFT
+        DRAFT,
+        NO_APPROVER
     }
 }

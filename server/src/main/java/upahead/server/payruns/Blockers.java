@@ -1,13 +1,17 @@
 package upahead.server.payruns;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.HolidayCalendar;
 import upahead.core.hours.WorkingDays;
 import upahead.core.people.Employment;
+import upahead.core.quantity.Amount;
+import upahead.server.balances.Accounts;
 import upahead.server.clock.MovableClock;
 import upahead.server.holidays.Holidays;
 import upahead.server.hours.RecordedHours;
@@ -23,12 +27,15 @@ import upahead.server.words.Words;
 @Component
 class Blockers {
 
+    private static final int DAYS_NAMED = 4;
+
     private final PayRunStore store;
     private final Requests requests;
     private final RecordedHours hours;
     private final People people;
     private final Holidays holidays;
     private final MovableClock clock;
+    private final Accounts accounts;
 
     Blockers(
             PayRunStore store,
@@ -36,13 +43,15 @@ class Blockers {
             RecordedHours hours,
             People people,
             Holidays holidays,
-            MovableClock clock) {
+            MovableClock clock,
+            Accounts accounts) {
         this.store = store;
         this.requests = requests;
         this.hours = hours;
         this.people = people;
         this.holidays = holidays;
         this.clock = clock;
+        this.accounts = accounts;
     }
 
     List<Blocker> of(PayRun run) {
@@ -56,6 +65,7 @@ class Blockers {
                     "The period runs until " + Words.day(run.lastDay()) + "; it can be closed the day after.",
                     null,
                     null,
+                    null,
                     run.lastDay()));
         }
         store.ofGroup(run.payGroupId()).stream()
@@ -63,6 +73,7 @@ class Blockers {
                 .forEach(other -> blockers.add(new Blocker(
                         Blocker.Kind.EARLIER_RUN_OPEN,
                         "The run before, " + Words.span(other.period()) + ", is not closed.",
+                        null,
                         null,
                         null,
                         other.lastDay())));
@@ -77,32 +88,52 @@ class Blockers {
                 Blocker.Kind.WAITING_REQUEST,
                 request.person() + " waits for a decision on " + request.policy() + ".",
                 request.personId(),
+                request.person(),
                 request.id(),
                 request.first());
     }
 
+    /** Scheduled days of people paid by the hour on which nothing stands: neither hours nor leave nor a holiday. */
     private List<Blocker> missingHours(PayRun run) {
-        Set<Long> present = hours.peopleWithHours(run.period());
-        List<Person> missing = people.search(PeopleQuery.ofPayGroup(run.payGroupId(), run.lastDay())).stream()
+        List<Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId(), run.lastDay())).stream()
                 .filter(person -> person.employmentType() != EmploymentType.SALARIED)
                 .filter(person -> person.isEmployedWithin(run.firstDay(), run.lastDay()))
-                .filter(person -> !present.contains(person.id()))
                 .toList();
-        Map<Long, Employment> employments =
-                people.employments(missing.stream().map(Person::id).toList());
+        List<Long> ids = group.stream().map(Person::id).toList();
+        Map<Long, Set<LocalDate>> recorded = hours.days(ids, run.period());
+        Map<Long, Map<LocalDate, Amount>> leave = accounts.approvedLeaveHours(group);
+        Map<Long, Employment> employments = people.employments(ids);
         Map<Long, HolidayCalendar> calendars = holidays.calendars();
-        return missing.stream()
-                .filter(person -> !new WorkingDays(
-                                employments.get(person.id()),
-                                calendars.getOrDefault(person.siteId(), HolidayCalendar.NONE))
-                        .within(run.period())
-                        .isEmpty())
-                .map(person -> new Blocker(
-                        Blocker.Kind.MISSING_HOURS,
-                        person.name() + " is scheduled in this period but has no hours.",
-                        person.id(),
-                        null,
-                        run.lastDay()))
-                .toList();
+        List<Blocker> found = new ArrayList<>();
+        for (Person person : group) {
+            Set<LocalDate> filled = recorded.getOrDefault(person.id(), Set.of());
+            Set<LocalDate> away = leave.getOrDefault(person.id(), Map.of()).keySet();
+            WorkingDays workingDays = new WorkingDays(
+                    employments.get(person.id()), calendars.getOrDefault(person.siteId(), HolidayCalendar.NONE));
+            List<LocalDate> empty = workingDays.within(run.period()).stream()
+                    .filter(day -> !filled.contains(day) && !away.contains(day))
+                    .toList();
+            if (!empty.isEmpty()) {
+                found.add(missing(person, empty, filled.isEmpty()));
+            }
+        }
+        return found;
+    }
+
+    private static Blocker missing(Person person, List<LocalDate> empty, boolean everything) {
+        return new Blocker(
+                everything ? Blocker.Kind.MISSING_HOURS : Blocker.Kind.UNFINISHED_DAYS,
+                everything
+                        ? person.name() + " is scheduled in this period but has no hours."
+                        : person.name() + " has neither hours nor leave on " + listed(empty) + ".",
+                person.id(),
+                person.name(),
+                null,
+                empty.get(0));
+    }
+
+    private static String listed(List<LocalDate> days) {
+        String first = days.stream().limit(DAYS_NAMED).map(Words::day).collect(Collectors.joining(", "));
+        return days.size() <= DAYS_NAMED ? first : first + " and " + (days.size() - DAYS_NAMED) + " more days";
     }
 }

@@ -166,6 +166,7 @@ class WorksheetBuilder {
         Amount closing = opening.plus(all);
         return new WorksheetRow(
                 account.person().id(),
+                account.person().code(),
                 account.person().name(),
                 account.person().team(),
                 account.policy().id(),

@@ -17,6 +17,7 @@ import upahead.core.quantity.Unit;
  */
 public record WorksheetRow(
         long personId,
+        String code,
         String person,
         String team,
         long policyId,

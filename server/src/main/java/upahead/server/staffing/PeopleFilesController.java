@@ -86,7 +86,8 @@ class PeopleFilesController {
             @RequestParam(required = false) Long siteId,
             @RequestParam(required = false) Long payGroupId,
             @RequestParam(required = false) EmploymentType employmentType,
-            @RequestParam(required = false) PeopleQuery.Status status) {
+            @RequestParam(required = false) PeopleQuery.Status status,
+            @RequestParam(defaultValue = "false") boolean withoutApprover) {
         return files.export(new PeopleQuery(
                         search,
                         teamId,
@@ -99,7 +100,9 @@ class PeopleFilesController {
                         false,
                         null,
                         0,
-                        Integer.MAX_VALUE))
+                        Integer.MAX_VALUE,
+                        null,
+                        withoutApprover))
                 .answer();
     }
 }

@@ -1,0 +1,221 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import type { AskableKind, AskedDay, RequestReview } from '../api/types';
+  import DateField from '../common/DateField.svelte';
+  import { daysBetween, plusDays, withUnit } from '../common/format';
+  import { latest } from '../common/latest';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import { said } from '../common/said.svelte';
+  import SidePanel from '../common/SidePanel.svelte';
+  import { session } from '../frame/session.svelte';
+  import PersonPicker from '../people/PersonPicker.svelte';
+  import DayTiles from './DayTiles.svelte';
+
+  let {
+    person = null,
+    on = null,
+    done,
+    close,
+  }: {
+    /** Whose leave it is, where that is known already. */
+    person?: { id: number; name: string } | null;
+    on?: string | null;
+    done: () => void;
+    close: () => void;
+  } = $props();
+
+  const MOST_DAYS = 120;
+
+  let personId = $state<number | null>((() => person?.id ?? null)());
+  let kinds = $state<AskableKind[]>([]);
+  let policyId = $state<number | null>(null);
+  let first = $state((() => on ?? session.current.today)());
+  let last = $state((() => on ?? session.current.today)());
+  let part = $state<AskedDay['part']>('WHOLE');
+  let hours = $state('2');
+  let note = $state('');
+  let reason = $state('');
+  let review = $state<RequestReview | null>(null);
+  let problem = $state<Problem | null>(null);
+  let busy = $state(false);
+
+  const ask = latest<RequestReview>();
+
+  $effect(() => {
+    if (personId === null) {
+      kinds = [];
+      return;
+    }
+    answer(
+      api.GET('/api/people/{personId}/kinds-of-leave', { params: { path: { personId } } }),
+    ).then(
+      (loaded) => {
+        kinds = loaded;
+        if (!loaded.some((kind) => kind.policyId === policyId)) {
+          policyId = loaded.length === 1 ? loaded[0]!.policyId : null;
+        }
+      },
+      (thrown) => (problem = Problem.of(thrown)),
+    );
+  });
+
+  const days = $derived.by<AskedDay[]>(() => {
+    if (!first || !last || last < first || daysBetween(first, last) >= MOST_DAYS) return [];
+    const figure = hours.trim().replace(',', '.');
+    return Array.from({ length: daysBetween(first, last) + 1 }, (_, at) => ({
+      on: plusDays(first, at),
+      part,
+      hours: part === 'HOURS' ? figure || '0' : null,
+    }));
+  });
+
+  const leave = $derived(
+    personId === null || policyId === null || days.length === 0
+      ? null
+      : { personId, policyId, days, note, answers: null, documents: null },
+  );
+
+  $effect(() => {
+    const body = leave;
+    if (body === null) {
+      review = null;
+      return;
+    }
+    const timer = window.setTimeout(
+      () =>
+        ask(
+          answer(api.POST('/api/entered-leave/preview', { body })),
+          (loaded) => {
+            review = loaded;
+            problem = null;
+          },
+          (thrown) => {
+            review = null;
+            problem = Problem.of(thrown);
+          },
+        ),
+      120,
+    );
+    return () => window.clearTimeout(timer);
+  });
+
+  const impossible = $derived(review?.problems.filter((each) => !each.passable) ?? []);
+  const passable = $derived(review?.problems.filter((each) => each.passable) ?? []);
+
+  async function enter(event: SubmitEvent) {
+    event.preventDefault();
+    if (leave === null) return;
+    busy = true;
+    try {
+      const { request } = await answer(
+        api.POST('/api/entered-leave', { body: { leave, reason: reason.trim() || null } }),
+      );
+      said.say(
+        `${request.policy} of ${request.person} is entered: ${withUnit(request.total, request.unit)}.`,
+      );
+      done();
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<SidePanel title={person ? `Enter leave of ${person.name}` : 'Enter leave'} {close}>
+  <form class="space-y-4" onsubmit={enter}>
+    <p class="quiet">
+      For days gone by or to come. It counts at once, and the person is told. In a period that is
+      closed it comes back as a correction in the next run.
+    </p>
+    {#if !person}
+      <div>
+        <span class="block text-sm font-semibold">Whose</span>
+        <PersonPicker bind:chosen={personId} name={null} label="Whose leave" />
+      </div>
+    {/if}
+    {#if personId !== null}
+      <fieldset>
+        <legend class="text-sm font-semibold">What</legend>
+        <div class="flex flex-wrap gap-x-5 gap-y-1">
+          {#each kinds as kind (kind.policyId)}
+            <label class="flex items-center gap-1.5">
+              <input
+                type="radio"
+                class="radio radio-primary radio-sm"
+                name="kind"
+                value={kind.policyId}
+                bind:group={policyId}
+              />
+              {kind.policy}
+            </label>
+          {/each}
+        </div>
+      </fieldset>
+    {/if}
+    <div class="flex flex-wrap items-end gap-4">
+      <label class="block">
+        <span class="block text-sm font-semibold">First day</span>
+        <DateField
+          name="first"
+          class="input w-40"
+          bind:value={first}
+          onchange={(day) => last < day && (last = day)}
+        />
+      </label>
+      <label class="block">
+        <span class="block text-sm font-semibold">Last day</span>
+        <DateField name="last" class="input w-40" bind:value={last} />
+      </label>
+      <label class="block">
+        <span class="block text-sm font-semibold">How much of a day</span>
+        <select class="select w-36" name="part" bind:value={part}>
+          <option value="WHOLE">whole days</option>
+          <option value="HALF">half days</option>
+          <option value="HOURS">hours</option>
+        </select>
+      </label>
+      {#if part === 'HOURS'}
+        <label class="block">
+          <span class="block text-sm font-semibold">Hours a day</span>
+          <input class="input w-20" inputmode="decimal" name="hours" bind:value={hours} />
+        </label>
+      {/if}
+    </div>
+    <label class="block">
+      <span class="block text-sm font-semibold">Note, if any</span>
+      <input class="input w-full" name="note" maxlength="1000" bind:value={note} />
+    </label>
+    {#if review}
+      <DayTiles days={review.days} unit={review.unit} />
+      <p class="text-lg" data-cost>
+        Costs <strong>{withUnit(review.total, review.unit)}</strong>{#if review.askable !== null},
+          of {withUnit(review.askable, review.unit)} that can be asked for{/if}
+      </p>
+      {#if impossible.length > 0}
+        <ul class="border-l-4 border-error pl-3" data-impossible>
+          {#each impossible as each, at (at)}<li>{each.message}</li>{/each}
+        </ul>
+      {:else if passable.length > 0}
+        <div class="border-l-4 border-accent bg-base-200 px-3 py-2" data-cautions>
+          <ul>
+            {#each passable as each, at (at)}<li>{each.message}</li>{/each}
+          </ul>
+          <label class="mt-2 block">
+            <span class="block text-sm font-semibold">Why it is entered all the same</span>
+            <input class="input w-full" name="reason" maxlength="300" bind:value={reason} />
+          </label>
+        </div>
+      {/if}
+    {/if}
+    <ProblemNote {problem} />
+    <button
+      class="btn btn-primary"
+      disabled={busy ||
+        review === null ||
+        impossible.length > 0 ||
+        (passable.length > 0 && reason.trim() === '')}>Enter it</button
+    >
+  </form>
+</SidePanel>
