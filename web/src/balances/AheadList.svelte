@@ -1,21 +1,38 @@
 <script lang="ts">
   import type { AheadView } from '../api/types';
   import { day } from '../common/format';
+  import { moreWords, toldOnce } from './ahead';
 
   let { items, withPolicy = true }: { items: AheadView[]; withPolicy?: boolean } = $props();
+
+  const told = $derived(toldOnce(items));
 </script>
 
 {#if items.length === 0}
   <p class="quiet">Nothing out of the ordinary within a year.</p>
 {:else}
   <ol class="border-l-2 border-dashed border-primary" data-ahead>
-    {#each items as item, index (index)}
+    {#each told as each (each)}
+      {@const item = each.first}
       <li class="relative py-0.5 pl-4">
         <span class="absolute top-3 -left-[0.3rem] h-2 w-2 rotate-45 bg-primary" aria-hidden="true"
         ></span>
         <span class="inline-block w-28 font-semibold">{day(item.on)}</span>
         {#if withPolicy}<span class="quiet">{item.policy}:</span>{/if}
         <span title={item.amount ?? undefined}>{item.message}</span>
+        {#if each.more.length > 0}
+          <details class="ml-29 inline-block align-top">
+            <summary class="quiet cursor-pointer underline">{moreWords(each)}</summary>
+            <ul>
+              {#each each.more as one (one)}
+                <li>
+                  <span class="inline-block w-28">{day(one.on)}</span>
+                  <span title={one.amount ?? undefined}>{one.message}</span>
+                </li>
+              {/each}
+            </ul>
+          </details>
+        {/if}
       </li>
     {/each}
   </ol>

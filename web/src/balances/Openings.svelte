@@ -6,11 +6,13 @@
   import type { OpeningCheck, OpeningLine, OpeningRow, Policy } from '../api/types';
   import Amount from '../common/Amount.svelte';
   import { saveCsv } from '../common/csv';
+  import ColumnsRead from '../common/ColumnsRead.svelte';
   import Empty from '../common/Empty.svelte';
   import FileOrPaste from '../common/FileOrPaste.svelte';
   import { kept } from '../common/kept';
   import { day, unitName, words } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
+  import { type FileRead, FileReading } from '../common/reading.svelte';
   import { said } from '../common/said.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { session } from '../frame/session.svelte';
@@ -27,6 +29,8 @@
 
   const NOT_SET = kept<Record<string, { on: string; figures: Figures }>>('opening balances');
 
+  const how = new FileReading('opening balances');
+
   const asked = new URLSearchParams(router.querystring ?? '').get('policy');
 
   let policies = $state<Policy[] | null>(null);
@@ -39,6 +43,8 @@
   let reason = $state('');
   let problem = $state<Problem | null>(null);
   let busy = $state(false);
+  let chosen = $state<File | null>(null);
+  let found = $state<FileRead | null>(null);
 
   $effect(() => {
     answer(api.GET('/api/policies')).then(
@@ -99,6 +105,7 @@
       typed = untyped.map(restore);
       check = null;
       unread = [];
+      found = null;
     } catch (thrown) {
       problem = Problem.of(thrown);
     }
@@ -180,13 +187,20 @@
   async function read(file: File) {
     busy = true;
     problem = null;
+    chosen = file;
     try {
-      const rows = await answer(
+      const answered = await answer(
         api.POST('/api/openings/file', {
           params: { query: { on, ...(policyId === null ? {} : { policyId }) } },
-          ...fileBody(file),
+          ...fileBody(file, { name: 'reading', value: how.asked }),
         }),
       );
+      found = answered;
+      if (how.isForgottenBy(answered)) {
+        await read(file);
+        return;
+      }
+      const { rows } = answered;
       unread = rows
         .filter((each) => each.row === null)
         .map((each) => ({ line: each.line, text: each.text, fault: each.fault }));
@@ -253,6 +267,12 @@
   const wrong = $derived(check?.rows.filter((each) => each.state === 'WRONG').length ?? 0);
   const changes = $derived(check?.rows.filter((each) => each.state === 'CHANGED').length ?? 0);
   const news = $derived(check?.rows.filter((each) => each.state === 'NEW').length ?? 0);
+  const severalPolicies = $derived(new Set(typed?.map((each) => each.policyId)).size > 1);
+
+  function policyName(id: number): string {
+    return policies?.find((one) => one.id === id)?.name ?? '';
+  }
+
   const byHours = $derived(
     policy?.versions.some((each) => each.terms.earning.method === 'PER_HOURS_WORKED') ?? false,
   );
@@ -288,9 +308,20 @@
   <details class="mb-4">
     <summary class="cursor-pointer font-semibold">From a file or a spreadsheet</summary>
     <p class="quiet my-2">
-      Columns code and balance; policy, as of, earned, used and hours toward where you have them.
+      One row a person and policy: the person by code, name or e-mail address, and the balance;
+      policy, as of, earned, used and hours toward where you have them.
     </p>
     <FileOrPaste chosen={read} what="opening balances" />
+    {#if found}
+      <p class="quiet mt-2">Read as {found.encoding}.</p>
+      <ColumnsRead
+        read={found}
+        reading={how}
+        again={() => {
+          if (chosen) void read(chosen);
+        }}
+      />
+    {/if}
   </details>
   {#if unread.length > 0}
     <ul class="mb-3 max-h-40 overflow-y-auto" data-unread>
@@ -309,6 +340,7 @@
         <thead>
           <tr>
             <th>Person</th>
+            {#if severalPolicies}<th>Policy</th>{/if}
             <th>As of</th>
             <th class="number">Balance</th>
             <th class="number">Earned this year</th>
@@ -325,6 +357,7 @@
                 {each.line.person}
                 <span class="quiet text-sm">{each.line.code} {each.line.team}</span>
               </td>
+              {#if severalPolicies}<td>{policyName(each.policyId)}</td>{/if}
               <td class="whitespace-nowrap">{day(each.on)}</td>
               {#each FIGURES.slice(0, byHours ? 4 : 3) as name (name)}
                 <td class="number">

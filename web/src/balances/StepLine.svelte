@@ -9,6 +9,7 @@
   const LEFT = 44;
   const TOP = 14;
   const BOTTOM = 26;
+  const STEPS = 5;
 
   const days = $derived(daysBetween(detail.from, detail.through) + 1);
   const values = $derived([
@@ -35,6 +36,30 @@
       .filter((line) => line.on > first && line.on <= last)
       .map((line) => `H${x(line.on)}V${y(Number(line.balance))}`);
     return `M${x(first)} ${y(start)}${steps.join('')}H${x(last)}`;
+  }
+
+  /** Round figures along the axis, a few of them. */
+  const levels = $derived.by(() => {
+    const rough = (highest - lowest) / STEPS;
+    const power = 10 ** Math.floor(Math.log10(rough));
+    const step = [1, 2, 5, 10].map((each) => each * power).find((each) => each >= rough)!;
+    const first = Math.ceil(lowest / step);
+    const count = Math.floor(highest / step) - first + 1;
+    return Array.from({ length: count }, (_, at) => (first + at) * step);
+  });
+
+  let looked = $state<string | null>(null);
+
+  /** The day under the pointer. */
+  function look(event: PointerEvent) {
+    const box = (event.currentTarget as SVGElement).getBoundingClientRect();
+    const at = ((event.clientX - box.left) / box.width) * WIDTH;
+    const which = Math.round(((at - LEFT) / (WIDTH - LEFT)) * days);
+    looked = which < 0 || which >= days ? null : plusDays(detail.from, which);
+  }
+
+  function balanceOn(iso: string): string {
+    return detail.lines.findLast((line) => line.on <= iso)?.balance ?? detail.opening;
   }
 
   const past = $derived(path(detail.from, detail.today));
@@ -85,6 +110,8 @@
   viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
   class="w-full"
   role="img"
+  onpointermove={look}
+  onpointerleave={() => (looked = null)}
   aria-label={`Balance from ${shortDay(detail.from)} to ${shortDay(detail.through)}; on the as-of day ${amount(detail.figures.balance)}`}
 >
   {#each months as start, index (start)}
@@ -95,7 +122,8 @@
       >
     {/if}
   {/each}
-  {#each [0, highest / 1.08] as level (level)}
+  {#each levels as level (level)}
+    <line x1={LEFT} x2={WIDTH} y1={y(level)} y2={y(level)} class="stroke-base-300" />
     <text x={LEFT - 6} y={y(level) + 4} text-anchor="end" class="fill-base-content text-[11px]"
       >{amount(String(level))}</text
     >
@@ -114,7 +142,7 @@
       x={WIDTH - 4}
       y={y(Number(detail.balanceLimit)) - 4}
       text-anchor="end"
-      class="fill-error text-[11px]">limit {amount(detail.balanceLimit)}</text
+      class="fill-error text-[11px]">balance limit {amount(detail.balanceLimit)}</text
     >
   {/if}
   {#if useBegins && useBegins > begins && useBegins <= detail.through}
@@ -149,4 +177,17 @@
     stroke-width="1.5"
   />
   <path d={`M${x(detail.asOf) - 6} 0h12l-6 9z`} class="fill-primary" />
+  {#if looked !== null}
+    {@const held = balanceOn(looked)}
+    {@const right = x(looked) > WIDTH * 0.8}
+    <circle cx={x(looked)} cy={y(Number(held))} r="4" class="fill-base-content" />
+    <text
+      x={x(looked) + (right ? -8 : 8)}
+      y={Math.max(TOP + 12, y(Number(held)) - 8)}
+      text-anchor={right ? 'end' : 'start'}
+      class="fill-base-content text-[13px] font-semibold"
+      data-looked
+      >{shortDay(looked)}: {amount(held)}{looked > detail.today ? ', forecast' : ''}</text
+    >
+  {/if}
 </svg>

@@ -18,6 +18,7 @@ import Person from '../people/Person.svelte';
 import NewPolicy from '../policies/NewPolicy.svelte';
 import Policies from '../policies/Policies.svelte';
 import PolicyPage from '../policies/PolicyPage.svelte';
+import LeaveFile from '../requests/LeaveFile.svelte';
 import Requests from '../requests/Requests.svelte';
 import NotFound from './NotFound.svelte';
 
@@ -26,6 +27,7 @@ export const routes = {
   '/my-time': MyTime,
   '/my-time/:personId/:policyId': Balance,
   '/requests': Requests,
+  '/requests/file': LeaveFile,
   '/requests/:id': Requests,
   '/pay-runs': PayRuns,
   '/pay-runs/:id': PayRun,

@@ -29,6 +29,8 @@
   let steps = $state<FirstStep[]>([]);
 
   async function load() {
+    // whoever decides for nobody is on the way to their own page
+    if (!session.decides) return;
     try {
       items = await answer(api.GET('/api/lookout'));
       problem = null;
@@ -77,7 +79,9 @@
   function togetherWords(bundle: LookoutItem[]): string {
     const unit = bundle[0]!.unit;
     const amount =
-      unit === null ? '' : withUnit(exactSum(bundle.map((item) => item.amount ?? '0')), unit);
+      unit === null
+        ? ''
+        : `${withUnit(exactSum(bundle.map((item) => item.amount ?? '0')), unit)} of ${bundle[0]!.policy}`;
     return TOGETHER[bundle[0]!.kind]!(amount);
   }
 

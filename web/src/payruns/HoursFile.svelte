@@ -2,7 +2,10 @@
   import { answer, api, fileBody } from '../api/client';
   import { Problem } from '../api/problem';
   import type { HoursPreview } from '../api/types';
+  import ColumnsRead from '../common/ColumnsRead.svelte';
+  import FileOrPaste from '../common/FileOrPaste.svelte';
   import { amount, counted } from '../common/format';
+  import { FileReading, missingIn } from '../common/reading.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
   import { session } from '../frame/session.svelte';
@@ -14,11 +17,19 @@
   let skip = $state(false);
   let problem = $state<Problem | null>(null);
   let busy = $state(false);
+  let done = $state(false);
 
-  async function look(chosen: File | undefined) {
-    if (!chosen) return;
+  const how = new FileReading('hours');
+
+  function choose(chosen: File) {
     file = chosen;
+    done = false;
     preview = null;
+    void look();
+  }
+
+  async function look() {
+    if (!file) return;
     skip = false;
     problem = null;
     busy = true;
@@ -26,15 +37,19 @@
       preview = await answer(
         api.POST('/api/pay-runs/{id}/hours/preview', {
           params: { path: { id: runId } },
-          ...fileBody(chosen),
+          ...fileBody(file, { name: 'reading', value: how.asked }),
         }),
       );
+      if (how.isForgottenBy(preview)) await look();
     } catch (thrown) {
       problem = Problem.of(thrown);
+      preview = null;
     } finally {
       busy = false;
     }
   }
+
+  const missing = $derived(preview === null ? '' : missingIn(preview));
 
   async function take() {
     if (!file || !preview) return;
@@ -46,13 +61,14 @@
             path: { id: runId },
             query: { skip: skip ? preview.faults.map((fault) => fault.line) : [] },
           },
-          ...fileBody(file),
+          ...fileBody(file, { name: 'reading', value: how.asked }),
         }),
       );
       said.say(`${result.rows} rows of ${result.people} people are in.`);
       file = null;
       preview = null;
       problem = null;
+      done = true;
       await taken();
     } catch (thrown) {
       problem = Problem.of(thrown);
@@ -65,24 +81,21 @@
 <section class="sheet p-3">
   <h2 class="mb-1">Hours of the period</h2>
   <p class="quiet">
-    A CSV file with the columns person, date, kind and hours.
+    One row a person, day and kind. Persons by code, name or e-mail address; without a kind, hours
+    are regular.
     {#if session.current.demo}
       <a class="underline" href={`/api/demo/pay-runs/${runId}/hours.csv`} download>Demo file</a>
     {/if}
   </p>
-  <input
-    type="file"
-    accept=".csv,text/csv"
-    class="file-input mt-2 w-full max-w-sm"
-    aria-label="Hours file"
-    onchange={(event) => look(event.currentTarget.files?.[0])}
-  />
+  <FileOrPaste chosen={choose} what="hours" taken={done} />
   <div class="mt-2"><ProblemNote {problem} /></div>
   {#if busy && !preview}<p role="status" class="quiet">Reading the file</p>{/if}
   {#if preview}
+    <ColumnsRead read={preview} reading={how} again={look} />
     <p class="mt-2">
       <strong>{preview.rows} rows</strong> of {preview.people} people, {amount(preview.hours)} hours,
       can be taken.
+      <span class="quiet">Read as {preview.encoding}.</span>
     </p>
     {#if preview.faults.length > 0}
       <p class="mt-2 font-semibold">
@@ -102,10 +115,15 @@
     {/if}
     <button
       class="btn mt-3 btn-primary"
-      disabled={busy || (preview.faults.length > 0 && !skip)}
+      disabled={busy ||
+        preview.rows === 0 ||
+        missing !== '' ||
+        (preview.faults.length > 0 && !skip)}
       onclick={take}>Take {preview.rows} rows</button
     >
-    {#if preview.faults.length > 0 && !skip}
+    {#if missing}
+      <span class="ml-2">Choose the column for {missing} first.</span>
+    {:else if preview.faults.length > 0 && !skip}
       <span class="quiet ml-2"
         >Nothing is taken until the file is clean or you leave the rows out.</span
       >

@@ -3,9 +3,11 @@
   import { onDestroy } from 'svelte';
   import { answer, api, fileBody } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { ColumnMatch, PeoplePreview } from '../api/types';
+  import type { PeoplePreview } from '../api/types';
+  import ColumnsRead from '../common/ColumnsRead.svelte';
   import FileOrPaste from '../common/FileOrPaste.svelte';
   import { counted, peopleCounted, words } from '../common/format';
+  import { FileReading, missingIn } from '../common/reading.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { session } from '../frame/session.svelte';
 
@@ -14,8 +16,7 @@
   let file = $state<File | null>(null);
   let preview = $state<PeoplePreview | null>(null);
   let taken = $state<PeoplePreview | null>(null);
-  let columns = $state<Record<string, string> | null>(null);
-  let order = $state<'DAY_FIRST' | 'MONTH_FIRST' | null>(null);
+  const how = new FileReading('people');
   let changesFrom = $state(session.current.today);
   let problem = $state<Problem | null>(null);
   let busy = $state(false);
@@ -23,17 +24,7 @@
   let timer: number | undefined;
 
   function reading(token: string | null) {
-    return {
-      columns:
-        columns === null
-          ? null
-          : Object.entries(columns)
-              .filter(([, heading]) => heading !== '')
-              .map(([column, heading]) => ({ column, heading })),
-      order,
-      changesFrom,
-      token,
-    };
+    return { ...how.asked, changesFrom, token };
   }
 
   async function look() {
@@ -48,9 +39,7 @@
           fileBody(file, { name: 'reading', value: reading(null) }),
         ),
       );
-      columns = Object.fromEntries(
-        preview.columns.map((match) => [match.column, match.heading ?? '']),
-      );
+      if (how.isForgottenBy(preview)) await look();
     } catch (thrown) {
       problem = Problem.of(thrown);
       preview = null;
@@ -61,13 +50,6 @@
 
   function choose(chosen: File) {
     file = chosen;
-    columns = null;
-    order = null;
-    void look();
-  }
-
-  function match(column: ColumnMatch, heading: string) {
-    columns = { ...columns, [column.column]: heading };
     void look();
   }
 
@@ -106,13 +88,11 @@
 
   onDestroy(() => window.clearInterval(timer));
 
-  const missing = $derived(
-    (preview?.columns ?? []).filter((each) => each.needed && each.heading === null),
-  );
+  const missing = $derived(preview === null ? '' : missingIn(preview));
   const ready = $derived(
     preview !== null &&
       preview.wrong === 0 &&
-      missing.length === 0 &&
+      missing === '' &&
       preview.added + preview.changed > 0,
   );
 </script>
@@ -167,23 +147,6 @@
         <strong class={preview.wrong > 0 ? 'text-error' : undefined}>{preview.wrong} wrong</strong>.
         <span class="quiet">Read as {preview.encoding}.</span>
       </p>
-      {#if preview.order}
-        <label class="flex items-center gap-2">
-          03/04 is
-          <select
-            class="select w-40 select-sm"
-            aria-label="Order of day and month"
-            value={preview.order}
-            onchange={(event) => {
-              order = event.currentTarget.value as typeof order;
-              void look();
-            }}
-          >
-            <option value="DAY_FIRST">3 April</option>
-            <option value="MONTH_FIRST">4 March</option>
-          </select>
-        </label>
-      {/if}
       <label class="flex items-center gap-2">
         Changes hold from
         <DateField
@@ -212,30 +175,7 @@
         {/if}
       </p>
     {/if}
-    <details class="mt-3" open={missing.length > 0}>
-      <summary class="cursor-pointer font-semibold">
-        Which column says what
-        {#if missing.length > 0}<span class="text-error"
-            >: choose {missing.map((each) => each.title.toLowerCase()).join(' and ')}</span
-          >{/if}
-      </summary>
-      <div class="mt-2 grid gap-x-6 gap-y-2 sm:grid-cols-2 lg:grid-cols-4">
-        {#each preview.columns as matched (matched.column)}
-          <label class="text-sm">
-            <span class="block font-semibold">{matched.title}</span>
-            <select
-              class="select w-full select-sm"
-              value={matched.heading ?? ''}
-              onchange={(event) => match(matched, event.currentTarget.value)}
-            >
-              <option value="">not in the file</option>
-              {#each preview.headings as heading (heading)}<option value={heading}>{heading}</option
-                >{/each}
-            </select>
-          </label>
-        {/each}
-      </div>
-    </details>
+    <ColumnsRead read={preview} reading={how} again={look} />
     <div class="mt-4 flex items-center gap-4">
       <button class="btn btn-primary" disabled={busy || !ready} onclick={take}>
         Take {peopleCounted(preview.added + preview.changed)}

@@ -12,6 +12,7 @@ import upahead.core.earning.PerPeriod;
 import upahead.core.policy.Leftover;
 import upahead.core.quantity.Unit;
 import upahead.server.clock.MovableClock;
+import upahead.server.files.FileColumns;
 import upahead.server.impact.Impact;
 import upahead.server.people.Organisation;
 import upahead.server.people.People;
@@ -59,7 +60,7 @@ final class SettingUp {
                 .addPayGroup("Everybody", new PayCalendar(PayCalendar.Every.FORTNIGHT, LocalDate.of(2027, 1, 4)));
         PeopleImport imports = program.getBean(PeopleImport.class);
         byte[] file = file(people);
-        Reading asItComes = new Reading(null, null, TODAY);
+        Reading asItComes = new Reading(FileColumns.Reading.BY_ITSELF, TODAY);
         Duration look = Stopwatch.time(() -> imports.preview(file, asItComes));
         Duration take = Stopwatch.time(() -> imports.take(file, asItComes));
         Duration again = Stopwatch.time(() -> imports.take(file, asItComes));

@@ -20,6 +20,9 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import upahead.server.balances.OpeningFile.FileRow;
+import upahead.server.balances.OpeningFile.OpeningRows;
+import upahead.server.files.Dates;
+import upahead.server.files.FileColumns;
 
 /** Opening balances of many people. */
 @RestController
@@ -41,6 +44,19 @@ class OpeningController {
      * @param fault why it cannot be read, empty where it can be
      */
     record FileRowView(long line, String text, @Nullable OpeningRow row, String fault) {}
+
+    /**
+     * What stands in a file.
+     *
+     * @param order in which day and month were read, null where it does not matter
+     * @param rows none while a needed column was not found
+     */
+    record FileView(
+            List<String> headings,
+            String encoding,
+            List<FileColumns.ColumnMatch> columns,
+            @Nullable Dates.Order order,
+            List<FileRowView> rows) {}
 
     private final Openings openings;
     private final OpeningFile files;
@@ -66,14 +82,20 @@ class OpeningController {
     }
 
     @PostMapping(path = "/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    List<FileRowView> read(
+    FileView read(
             @RequestPart MultipartFile file,
+            @RequestPart(required = false) FileColumns.Reading reading,
             @RequestParam(required = false) Long policyId,
             @RequestParam @NotNull LocalDate on)
             throws IOException {
-        return files.read(file.getBytes(), policyId, on).stream()
-                .map(OpeningController::view)
-                .toList();
+        OpeningRows read =
+                files.read(file.getBytes(), reading == null ? FileColumns.Reading.BY_ITSELF : reading, policyId, on);
+        return new FileView(
+                read.table().headings(),
+                read.table().encoding(),
+                read.columns().matches(),
+                read.columns().shownOrder(),
+                read.rows().stream().map(OpeningController::view).toList());
     }
 
     private static FileRowView view(FileRow row) {

@@ -2,6 +2,7 @@ package upahead.server.balances;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -13,9 +14,13 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.quantity.Amount;
 import upahead.server.files.Dates;
+import upahead.server.files.FileColumns;
 import upahead.server.files.Numbers;
 import upahead.server.files.Table;
 import upahead.server.people.People;
+import upahead.server.people.PeopleQuery;
+import upahead.server.people.Person;
+import upahead.server.people.PersonFinder;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.problems.Refusal;
@@ -24,25 +29,6 @@ import upahead.server.problems.Refusal;
 @Component
 class OpeningFile {
 
-    private static final Map<Column, List<String>> NAMES = Map.of(
-            Column.CODE, List.of("code", "person", "personcode", "employeecode", "employee", "number", "id"),
-            Column.POLICY, List.of("policy", "kind", "leave", "plan", "type"),
-            Column.ON, List.of("on", "asof", "date", "day", "ason"),
-            Column.BALANCE, List.of("balance", "openingbalance", "remaining", "left"),
-            Column.EARNED, List.of("earned", "earnedthisyear", "earnedsofar", "accrued"),
-            Column.USED, List.of("used", "usedthisyear", "usedsofar", "taken"),
-            Column.HOURS, List.of("hourstoward", "hourstowardnextstep", "hourssofar"));
-
-    private enum Column {
-        CODE,
-        POLICY,
-        ON,
-        BALANCE,
-        EARNED,
-        USED,
-        HOURS
-    }
-
     /**
      * A row of a file.
      *
@@ -50,6 +36,13 @@ class OpeningFile {
      * @param fault why, empty where it can be
      */
     record FileRow(long line, String text, Optional<OpeningRow> row, String fault) {}
+
+    /**
+     * What stands in a file.
+     *
+     * @param rows none where a needed column was not found
+     */
+    record OpeningRows(Table table, FileColumns<OpeningColumn> columns, List<FileRow> rows) {}
 
     private final People people;
     private final Policies policies;
@@ -62,43 +55,39 @@ class OpeningFile {
     /**
      * @param policyId the policy where the file names none
      * @param on the day where the file names none
-     * @throws Refusal if it cannot be read as a table, or has no column for codes or balances
+     * @throws Refusal if it cannot be read as a table
      */
     @Transactional(readOnly = true)
     @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public List<FileRow> read(byte[] content, Long policyId, LocalDate on) {
+    public OpeningRows read(byte[] content, FileColumns.Reading reading, Long policyId, LocalDate on) {
         Table table = Table.read(content);
-        Map<Column, String> columns = table.matched(NAMES);
-        if (!columns.containsKey(Column.CODE) || !columns.containsKey(Column.BALANCE)) {
-            throw Refusal.of(
-                    "file",
-                    "The file needs the columns code and balance, and may have policy, as of, earned, used and hours"
-                            + " toward. Found: " + String.join(", ", table.headings()) + ".");
-        }
-        return new Reading(table, columns, policyId, on).rows();
+        FileColumns<OpeningColumn> columns =
+                new FileColumns<>(table, OpeningColumn.class, List.of(OpeningColumn.ON), reading);
+        List<FileRow> rows = columns.missing().isEmpty() ? new Rows(table, columns, policyId, on).read() : List.of();
+        return new OpeningRows(table, columns, rows);
     }
 
-    private final class Reading {
+    private final class Rows {
+
+        private record Spot(long personId, long policyId) {}
 
         private final Table table;
-        private final Map<Column, String> columns;
+        private final FileColumns<OpeningColumn> columns;
         private final Long policyId;
         private final LocalDate on;
-        private final Dates.Order order;
-        private final Map<String, Long> ids = people.idsByCode();
+        private final Map<Spot, Long> lines = new HashMap<>();
+        private final PersonFinder<Person> finder = PersonFinder.of(people.search(PeopleQuery.everybody()));
         private final Map<String, PolicyDetail> byName = policies.all().stream()
                 .collect(Collectors.toMap(policy -> policy.name().toLowerCase(Locale.ROOT), Function.identity()));
 
-        Reading(Table table, Map<Column, String> columns, Long policyId, LocalDate on) {
+        Rows(Table table, FileColumns<OpeningColumn> columns, Long policyId, LocalDate on) {
             this.table = table;
             this.columns = columns;
             this.policyId = policyId;
             this.on = on;
-            this.order =
-                    Dates.orderOf(table.cells(columns.get(Column.ON)).toList()).orElse(Dates.Order.DAY_FIRST);
         }
 
-        List<FileRow> rows() {
+        List<FileRow> read() {
             return table.rows().stream().map(this::row).toList();
         }
 
@@ -107,31 +96,33 @@ class OpeningFile {
             if (row.tooLong()) {
                 faults.add("has more cells than there are headings");
             }
-            Long person = ids.get(cell(row, Column.CODE).toUpperCase(Locale.ROOT));
-            if (person == null) {
-                faults.add("nobody has the code “" + cell(row, Column.CODE) + "”");
+            PersonFinder.Meant<Person> meant = finder.find(columns.cell(row, OpeningColumn.PERSON));
+            if (meant.person() == null) {
+                faults.add(meant.fault());
             }
             Long policy = policy(row, faults);
             LocalDate day = day(row, faults);
-            Amount balance = figure(row, Column.BALANCE, null, faults);
-            Amount earned = figure(row, Column.EARNED, Amount.ZERO, faults);
-            Amount used = figure(row, Column.USED, Amount.ZERO, faults);
-            Amount hours = figure(row, Column.HOURS, Amount.ZERO, faults);
+            Amount balance = figure(row, OpeningColumn.BALANCE, null, faults);
+            Amount earned = figure(row, OpeningColumn.EARNED, Amount.ZERO, faults);
+            Amount used = figure(row, OpeningColumn.USED, Amount.ZERO, faults);
+            Amount hours = figure(row, OpeningColumn.HOURS, Amount.ZERO, faults);
+            if (faults.isEmpty()) {
+                Long earlier = lines.putIfAbsent(new Spot(meant.person().id(), policy), row.line());
+                if (earlier != null) {
+                    faults.add("stands in line " + earlier + " already");
+                }
+            }
             return faults.isEmpty()
                     ? new FileRow(
                             row.line(),
                             row.text(),
-                            Optional.of(new OpeningRow(person, policy, day, balance, earned, used, hours)),
+                            Optional.of(new OpeningRow(meant.person().id(), policy, day, balance, earned, used, hours)),
                             "")
                     : new FileRow(row.line(), row.text(), Optional.empty(), String.join("; ", faults));
         }
 
-        private String cell(Table.Row row, Column column) {
-            return table.cell(row, columns.get(column));
-        }
-
         private Long policy(Table.Row row, List<String> faults) {
-            String name = cell(row, Column.POLICY);
+            String name = columns.cell(row, OpeningColumn.POLICY);
             if (name.isEmpty()) {
                 if (policyId == null) {
                     faults.add("names no policy");
@@ -147,23 +138,23 @@ class OpeningFile {
         }
 
         private LocalDate day(Table.Row row, List<String> faults) {
-            String text = cell(row, Column.ON);
+            String text = columns.cell(row, OpeningColumn.ON);
             if (text.isEmpty()) {
                 return on;
             }
-            return Dates.read(text, order).orElseGet(() -> {
+            return Dates.read(text, columns.order()).orElseGet(() -> {
                 faults.add("“" + text + "” is no date; write it as 2027-04-26");
                 return null;
             });
         }
 
-        private Amount figure(Table.Row row, Column column, Amount otherwise, List<String> faults) {
-            String text = cell(row, column);
+        private Amount figure(Table.Row row, OpeningColumn column, Amount otherwise, List<String> faults) {
+            String text = columns.cell(row, column);
             if (text.isEmpty() && otherwise != null) {
                 return otherwise;
             }
             return Numbers.read(text).orElseGet(() -> {
-                faults.add(column.name().toLowerCase(Locale.ROOT) + ": “" + text + "” is no number");
+                faults.add(column.title().toLowerCase(Locale.ROOT) + ": “" + text + "” is no number");
                 return null;
             });
         }

@@ -151,7 +151,7 @@ public record Table(List<String> headings, List<Row> rows, String encoding) {
      *
      * @param names for each column all names it goes by
      */
-    public <C> Map<C, String> matched(Map<C, List<String>> names) {
+    <C> Map<C, String> matched(Map<C, List<String>> names) {
         Map<C, String> matched = new HashMap<>();
         names.forEach((column, all) -> headings.stream()
                 .filter(heading -> all.contains(plain(heading)))

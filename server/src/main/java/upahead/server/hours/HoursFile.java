@@ -1,10 +1,5 @@
 package upahead.server.hours;
 
-import java.io.IOException;
-import java.io.Reader;
-import java.io.StringReader;
-import java.nio.charset.StandardCharsets;
-import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -12,158 +7,148 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVRecord;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
+import upahead.core.quantity.Fraction;
+import upahead.core.quantity.Rounding;
+import upahead.server.files.Dates;
+import upahead.server.files.FileColumns;
+import upahead.server.files.Numbers;
+import upahead.server.files.Table;
 import upahead.server.people.Person;
+import upahead.server.people.PersonFinder;
 import upahead.server.problems.Refusal;
+import upahead.server.words.Words;
 
 /**
- * A CSV file of hours with the columns person, date, kind and hours. Every faulty row is named by its line and reason.
+ * A file of hours, one row a person, day and kind. Every faulty row is named by its line and reason.
  *
  * @param rows the rows without fault
  * @param faults the others, in order of their lines
  */
-record HoursFile(List<HoursRow> rows, List<HoursFault> faults) {
+record HoursFile(Table table, FileColumns<HoursColumn> columns, List<HoursRow> rows, List<HoursFault> faults) {
 
-    private static final List<String> COLUMNS = List.of("person", "date", "kind", "hours");
     private static final Amount DAY = Amount.of(24);
-    private static final String BYTE_ORDER_MARK = "\uFEFF";
+    private static final Pattern HOURS_AND_MINUTES = Pattern.compile("(\\d{1,2}):([0-5]\\d)");
+    private static final int MINUTES = 60;
 
     /**
      * Reads a file.
      *
-     * @param people those whose hours may stand in it, by their codes
+     * @param people those whose hours may stand in it
      * @param period the days that may stand in it
-     * @throws Refusal if it has no rows or not the columns it needs
+     * @throws Refusal if it cannot be read as a table at all
      */
-    static HoursFile read(byte[] content, Map<String, Person> people, DateSpan period) {
-        String text = new String(content, StandardCharsets.UTF_8);
-        String plain = text.startsWith(BYTE_ORDER_MARK) ? text.substring(1) : text;
-        CSVFormat format = CSVFormat.DEFAULT
-                .builder()
-                .setDelimiter(plain.lines().findFirst().orElse("").contains(";") ? ";" : ",")
-                .setHeader()
-                .setSkipHeaderRecord(true)
-                .setIgnoreHeaderCase(true)
-                .setIgnoreSurroundingSpaces(true)
-                .setIgnoreEmptyLines(true)
-                .setTrim(true)
-                .get();
-        try (Reader reader = new StringReader(plain);
-                CSVParser parser = format.parse(reader)) {
-            requireColumns(parser.getHeaderNames());
-            return new Reading(people, period).read(parser);
-        } catch (IOException | IllegalStateException | IllegalArgumentException unreadable) {
-            throw Refusal.of("file", "This file cannot be read as CSV: " + unreadable.getMessage());
-        }
+    static HoursFile read(byte[] content, FileColumns.Reading reading, PersonFinder<Person> people, DateSpan period) {
+        Table table = Table.read(content);
+        FileColumns<HoursColumn> columns =
+                new FileColumns<>(table, HoursColumn.class, List.of(HoursColumn.DATE), reading);
+        return columns.missing().isEmpty()
+                ? new Rows(table, columns, people, period).read()
+                : new HoursFile(table, columns, List.of(), List.of());
     }
 
-    private static void requireColumns(List<String> found) {
-        Set<String> names =
-                found.stream().map(name -> name.toLowerCase(Locale.ROOT)).collect(Collectors.toSet());
-        List<String> missing =
-                COLUMNS.stream().filter(column -> !names.contains(column)).toList();
-        if (!missing.isEmpty()) {
-            throw Refusal.of(
-                    "file",
-                    "The file needs the columns person, date, kind and hours; missing: " + String.join(", ", missing)
-                            + ". Found: " + (found.isEmpty() ? "none" : String.join(", ", found)) + ".");
-        }
-    }
-
-    private static final class Reading {
+    private static final class Rows {
 
         private record Spot(long personId, LocalDate on, String kind) {}
 
         private record PersonDay(long personId, LocalDate on) {}
 
-        private final Map<String, Person> people;
+        private final Table table;
+        private final FileColumns<HoursColumn> columns;
+        private final PersonFinder<Person> people;
         private final DateSpan period;
         private final List<HoursRow> rows = new ArrayList<>();
         private final List<HoursFault> faults = new ArrayList<>();
         private final Set<Spot> seen = new HashSet<>();
         private final Map<PersonDay, Amount> dayTotals = new HashMap<>();
 
-        Reading(Map<String, Person> people, DateSpan period) {
+        Rows(Table table, FileColumns<HoursColumn> columns, PersonFinder<Person> people, DateSpan period) {
+            this.table = table;
+            this.columns = columns;
             this.people = people;
             this.period = period;
         }
 
-        HoursFile read(CSVParser parser) {
-            long line = parser.getCurrentLineNumber();
-            for (CSVRecord row : parser) {
-                line = Math.max(line + 1, parser.getCurrentLineNumber());
+        HoursFile read() {
+            for (Table.Row row : table.rows()) {
                 try {
                     rows.add(row(row));
                 } catch (Fault fault) {
-                    faults.add(new HoursFault(line, String.join(", ", row.toList()), fault.getMessage()));
+                    faults.add(new HoursFault(row.line(), row.text(), fault.getMessage()));
                 }
             }
-            if (rows.isEmpty() && faults.isEmpty()) {
-                throw Refusal.of("file", "The file has no rows.");
-            }
-            return new HoursFile(List.copyOf(rows), List.copyOf(faults));
+            return new HoursFile(table, columns, List.copyOf(rows), List.copyOf(faults));
         }
 
-        private HoursRow row(CSVRecord row) {
-            if (!row.isConsistent()) {
-                throw new Fault("has " + row.size() + " fields instead of those of the heading");
+        private HoursRow row(Table.Row row) {
+            if (row.tooLong()) {
+                throw new Fault("has more cells than there are headings");
             }
-            Person person = people.get(row.get("person"));
-            if (person == null) {
-                throw new Fault("nobody of this pay group has the code " + quoted(row.get("person")));
+            PersonFinder.Meant<Person> meant = people.find(columns.cell(row, HoursColumn.PERSON));
+            if (meant.person() == null) {
+                throw new Fault(meant.fault());
             }
-            LocalDate on = date(row.get("date"));
+            Person person = meant.person();
+            LocalDate on = date(columns.cell(row, HoursColumn.DATE));
             if (!period.contains(on)) {
-                throw new Fault(on + " is not in the period " + period);
+                throw new Fault(Words.fullDay(on) + " is not in the period " + Words.span(period));
             }
             if (!person.isEmployedWithin(on, on)) {
-                throw new Fault(person.name() + " is not employed on " + on);
+                throw new Fault(person.name() + " is not employed on " + Words.fullDay(on));
             }
-            String kind =
-                    row.get("kind").isEmpty() ? "regular" : row.get("kind").toLowerCase(Locale.ROOT);
-            if (!HoursKinds.ALL.contains(kind)) {
-                throw new Fault("the kind must be regular, overtime or training, not " + quoted(kind));
-            }
-            Amount hours = hours(row.get("hours"));
+            String kind = kind(columns.cell(row, HoursColumn.KIND));
+            Amount hours = hours(columns.cell(row, HoursColumn.HOURS));
             if (!seen.add(new Spot(person.id(), on, kind))) {
-                throw new Fault(kind + " hours of " + person.name() + " on " + on + " stand in the file twice");
+                throw new Fault(
+                        kind + " hours of " + person.name() + " on " + Words.day(on) + " stand in the file twice");
             }
             Amount total = dayTotals.merge(new PersonDay(person.id(), on), hours, Amount::plus);
             if (total.isMoreThan(DAY)) {
-                throw new Fault("that makes " + total + " hours for " + person.name() + " on " + on);
+                throw new Fault("that makes " + total + " hours for " + person.name() + " on " + Words.day(on));
             }
             return new HoursRow(person.id(), on, kind, hours);
         }
 
-        private static LocalDate date(String text) {
-            try {
-                return LocalDate.parse(text);
-            } catch (DateTimeException notADate) {
-                throw new Fault("the date must be written like 2027-04-12, not " + quoted(text));
-            }
+        private LocalDate date(String text) {
+            return Dates.read(text, columns.order())
+                    .orElseThrow(() -> new Fault("“" + text + "” is no date; write it as 2027-04-12"));
+        }
+
+        /** By its name or by its payroll code; regular hours where nothing is said. */
+        private static String kind(String text) {
+            String wanted = text.toLowerCase(Locale.ROOT);
+            return wanted.isEmpty()
+                    ? "regular"
+                    : HoursKinds.ALL.stream()
+                            .filter(kind -> kind.equals(wanted)
+                                    || HoursKinds.payrollCode(kind).equalsIgnoreCase(wanted))
+                            .findFirst()
+                            .orElseThrow(() ->
+                                    new Fault("the kind must be regular, overtime or training, not “" + text + "”"));
         }
 
         private static Amount hours(String text) {
-            Amount hours;
-            try {
-                hours = Amount.of(text);
-            } catch (NumberFormatException notANumber) {
-                throw new Fault("the hours must be a number, not " + quoted(text));
-            }
+            Amount hours = clock(text)
+                    .or(() -> Numbers.read(text))
+                    .orElseThrow(() -> new Fault("the hours must be a number, not “" + text + "”"));
             if (hours.isNegative() || hours.isMoreThan(DAY)) {
                 throw new Fault("a day has between 0 and 24 hours, not " + text);
             }
             return hours;
         }
 
-        private static String quoted(String text) {
-            return "“" + text + "”";
+        /** 7:30 as 7.5; minutes that no decimal holds are rounded to four of them. */
+        private static Optional<Amount> clock(String text) {
+            Matcher found = HOURS_AND_MINUTES.matcher(text);
+            return found.matches()
+                    ? Optional.of(Rounding.STANDARD.round(Fraction.of(
+                            Long.parseLong(found.group(1)) * MINUTES + Long.parseLong(found.group(2)), MINUTES)))
+                    : Optional.empty();
         }
     }
 

@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Collectors;
+import org.springframework.lang.Nullable;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -14,9 +14,12 @@ import upahead.core.quantity.Amount;
 import upahead.server.audit.Audit;
 import upahead.server.changes.LateChange.Subject;
 import upahead.server.changes.LateChanges;
+import upahead.server.files.Dates;
+import upahead.server.files.FileColumns;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
+import upahead.server.people.PersonFinder;
 import upahead.server.problems.Refusal;
 import upahead.server.words.Words;
 
@@ -24,8 +27,24 @@ import upahead.server.words.Words;
 @Service
 public class HoursImport {
 
-    /** What a file would bring. */
-    public record HoursPreview(int rows, int people, Amount hours, List<HoursFault> faults) {}
+    /**
+     * What a file would bring.
+     *
+     * @param headings that stand in the file
+     * @param encoding in which it was written, in words
+     * @param order in which day and month were read, null where it does not matter
+     * @param rows that can be taken
+     * @param people whose they are
+     */
+    public record HoursPreview(
+            List<String> headings,
+            String encoding,
+            List<FileColumns.ColumnMatch> columns,
+            @Nullable Dates.Order order,
+            int rows,
+            int people,
+            Amount hours,
+            List<HoursFault> faults) {}
 
     private final HoursStore store;
     private final People people;
@@ -41,8 +60,8 @@ public class HoursImport {
 
     @Transactional(readOnly = true)
     @PreAuthorize("hasRole('ADMINISTRATOR')")
-    public HoursPreview preview(byte[] content, long payGroupId, DateSpan period) {
-        return preview(HoursFile.read(content, byCode(payGroupId), period));
+    public HoursPreview preview(byte[] content, FileColumns.Reading reading, long payGroupId, DateSpan period) {
+        return preview(HoursFile.read(content, reading, finder(payGroupId), period));
     }
 
     /**
@@ -54,7 +73,26 @@ public class HoursImport {
     @Transactional
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public HoursPreview take(byte[] content, String source, long payGroupId, DateSpan period, Set<Long> skip) {
-        HoursFile file = HoursFile.read(content, byCode(payGroupId), period);
+        return take(content, FileColumns.Reading.BY_ITSELF, source, payGroupId, period, skip);
+    }
+
+    /**
+     * Takes the rows of a file, read as somebody chose.
+     *
+     * @param skip the lines of faulty rows that are left out on purpose
+     * @throws Refusal if any other row is faulty; then nothing is taken
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public HoursPreview take(
+            byte[] content,
+            FileColumns.Reading reading,
+            String source,
+            long payGroupId,
+            DateSpan period,
+            Set<Long> skip) {
+        HoursFile file = HoursFile.read(content, reading, finder(payGroupId), period);
+        file.columns().requireNeeded();
         List<HoursFault> open = file.faults().stream()
                 .filter(fault -> !skip.contains(fault.line()))
                 .toList();
@@ -95,13 +133,16 @@ public class HoursImport {
         }
     }
 
-    private Map<String, Person> byCode(long payGroupId) {
-        return people.search(PeopleQuery.ofPayGroup(payGroupId)).stream()
-                .collect(Collectors.toMap(Person::code, person -> person));
+    private PersonFinder<Person> finder(long payGroupId) {
+        return PersonFinder.of(people.search(PeopleQuery.ofPayGroup(payGroupId)));
     }
 
     private static HoursPreview preview(HoursFile file) {
         return new HoursPreview(
+                file.table().headings(),
+                file.table().encoding(),
+                file.columns().matches(),
+                file.columns().shownOrder(),
                 file.rows().size(),
                 (int) file.rows().stream().map(HoursRow::personId).distinct().count(),
                 Amount.sum(file.rows().stream().map(HoursRow::hours).toList()),

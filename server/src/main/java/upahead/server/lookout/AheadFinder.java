@@ -130,6 +130,7 @@ class AheadFinder {
                 null,
                 null,
                 account.policy().id(),
+                account.policy().name(),
                 amount,
                 amount == null ? null : account.policy().unit());
     }

@@ -16,6 +16,7 @@ import upahead.core.quantity.Unit;
  * @param requestId the request to decide, null where it is none
  * @param runId the pay run to look at, null where it is none
  * @param policyId the policy it is about, null where it is none
+ * @param policy its name, null where that is not told
  * @param amount how much it is about, null where that is not told
  * @param unit of the amount, null with it
  */
@@ -30,6 +31,7 @@ public record LookoutItem(
         @Nullable Long requestId,
         @Nullable Long runId,
         @Nullable Long policyId,
+        @Nullable String policy,
         @Nullable Amount amount,
         @Nullable Unit unit) {
 
@@ -45,7 +47,7 @@ public record LookoutItem(
             Long requestId,
             Long runId,
             Long policyId) {
-        this(urgency, kind, by, what, why, personId, person, requestId, runId, policyId, null, null);
+        this(urgency, kind, by, what, why, personId, person, requestId, runId, policyId, null, null, null);
     }
 
     /** By how soon. */

@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
+import upahead.server.files.FileColumns;
 import upahead.server.hours.HoursImport;
 import upahead.server.hours.HoursImport.HoursPreview;
 import upahead.server.problems.Refusal;
@@ -78,18 +79,31 @@ class PayRunController {
     }
 
     @PostMapping(path = "/{id}/hours/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
-    HoursPreview preview(@PathVariable long id, @RequestPart MultipartFile file) throws IOException {
+    HoursPreview preview(
+            @PathVariable long id,
+            @RequestPart MultipartFile file,
+            @RequestPart(required = false) FileColumns.Reading reading)
+            throws IOException {
         PayRun run = gathering(id);
-        return hours.preview(file.getBytes(), run.payGroupId(), run.period());
+        return hours.preview(file.getBytes(), orByItself(reading), run.payGroupId(), run.period());
     }
 
     @PostMapping(path = "/{id}/hours", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     HoursPreview take(
-            @PathVariable long id, @RequestPart MultipartFile file, @RequestParam(required = false) Set<Long> skip)
+            @PathVariable long id,
+            @RequestPart MultipartFile file,
+            @RequestPart(required = false) FileColumns.Reading reading,
+            @RequestParam(required = false) Set<Long> skip)
             throws IOException {
         PayRun run = gathering(id);
         String name = file.getOriginalFilename() == null ? "hours" : file.getOriginalFilename();
-        return hours.take(file.getBytes(), name, run.payGroupId(), run.period(), skip == null ? Set.of() : skip);
+        return hours.take(
+                file.getBytes(),
+                orByItself(reading),
+                name,
+                run.payGroupId(),
+                run.period(),
+                skip == null ? Set.of() : skip);
     }
 
     /** What payroll got with a close of the run, the newest where none is named, or what was taken back of it. */
@@ -99,6 +113,10 @@ class PayRunController {
             @RequestParam(required = false) Integer closing,
             @RequestParam(defaultValue = "false") boolean reversal) {
         return handOver.of(id, closing, reversal).answer();
+    }
+
+    private static FileColumns.Reading orByItself(FileColumns.Reading reading) {
+        return reading == null ? FileColumns.Reading.BY_ITSELF : reading;
     }
 
     private PayRun gathering(long id) {

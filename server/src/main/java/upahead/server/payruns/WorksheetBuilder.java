@@ -146,9 +146,9 @@ class WorksheetBuilder {
 
     private static Optional<WorksheetRow> row(
             PayRun run, PersonAccount account, Amount opening, List<WorksheetLine> lines) {
-        return lines.isEmpty() && !account.person().isEmployedWithin(run.firstDay(), run.lastDay())
-                ? Optional.empty()
-                : Optional.of(row(account, opening, lines, run));
+        boolean nothingToSay =
+                account.policy().recordedOnly() || !account.person().isEmployedWithin(run.firstDay(), run.lastDay());
+        return lines.isEmpty() && nothingToSay ? Optional.empty() : Optional.of(row(account, opening, lines, run));
     }
 
     private static AccountKey key(PersonAccount account) {

@@ -3,16 +3,23 @@ package upahead.server.requests;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
+import java.io.IOException;
 import java.util.List;
 import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
 import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.multipart.MultipartFile;
+import upahead.server.files.FileColumns;
 import upahead.server.requests.AskableKinds.AskableKind;
+import upahead.server.requests.LeaveFiles.LeavePreview;
 
 /** Leave entered by an administrator, and the kinds of absence there are for somebody. */
 @RestController
@@ -25,8 +32,10 @@ class EnteredLeaveController {
 
     private final EnteredLeave entered;
     private final AskableKinds kinds;
+    private final LeaveFiles files;
 
-    EnteredLeaveController(EnteredLeave entered, AskableKinds kinds) {
+    EnteredLeaveController(EnteredLeave entered, AskableKinds kinds, LeaveFiles files) {
+        this.files = files;
         this.entered = entered;
         this.kinds = kinds;
     }
@@ -45,5 +54,20 @@ class EnteredLeaveController {
     @ResponseStatus(HttpStatus.CREATED)
     RequestDetail enter(@Valid @RequestBody EntryForm form) {
         return entered.enter(form.leave(), form.reason() == null ? "" : form.reason());
+    }
+
+    @PostMapping(path = "/api/entered-leave/file/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    LeavePreview preview(@RequestPart MultipartFile file, @RequestPart(required = false) FileColumns.Reading reading)
+            throws IOException {
+        return files.preview(file.getBytes(), reading == null ? FileColumns.Reading.BY_ITSELF : reading);
+    }
+
+    @PostMapping(path = "/api/entered-leave/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    LeavePreview take(
+            @RequestPart MultipartFile file,
+            @RequestPart(required = false) FileColumns.Reading reading,
+            @RequestParam(defaultValue = "") @Size(max = 300) String reason)
+            throws IOException {
+        return files.take(file.getBytes(), reading == null ? FileColumns.Reading.BY_ITSELF : reading, reason);
     }
 }

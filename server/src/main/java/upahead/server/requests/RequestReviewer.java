@@ -11,20 +11,14 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
-import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.HolidayCalendar.Holiday;
 import upahead.core.hours.WorkingDays;
 import upahead.core.leave.LeaveCosting;
 import upahead.core.leave.LeaveCosting.DayCost;
 import upahead.core.leave.Taken;
 import upahead.core.ledger.Account;
-import upahead.core.ledger.Askable;
-import upahead.core.ledger.Derivation;
-import upahead.core.ledger.Ledger;
-import upahead.core.ledger.RequestCheck;
-import upahead.core.ledger.RequestProblem.NotCovered;
+import upahead.core.ledger.RequestProblem;
 import upahead.core.quantity.Amount;
 import upahead.server.balances.Balances;
 import upahead.server.balances.Outlook;
@@ -37,8 +31,6 @@ import upahead.server.people.Reach;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.Seen;
 import upahead.server.problems.Refusal;
-import upahead.server.requests.RequestReview.AffordableDay;
-import upahead.server.requests.RequestReview.AffordablePart;
 import upahead.server.requests.RequestReview.Problem;
 import upahead.server.words.Words;
 
@@ -116,60 +108,31 @@ class RequestReviewer {
                 .filter(day -> undecided && day.amount().isPositive())
                 .map(day -> new Taken(day.on(), day.amount()))
                 .toList();
-        LocalDate last = days.get(days.size() - 1).on();
-        Account facts = account.account();
-        DateSpan year =
-                facts.policy().benefitYear().containing(last, facts.employment().hired());
-        Ledger with = Derivation.derive(
-                facts.withFacts(facts.facts()
-                        .withTaken(Stream.concat(facts.facts().taken().stream(), asked.stream())
-                                .toList())),
-                year.last());
-        AffordablePart affordable = null;
-        if (!asked.isEmpty()) {
-            RequestCheck check = RequestCheck.of(facts, asked);
-            check.problems().stream()
-                    .filter(problem -> !account.policy().recordedOnly() || problem instanceof NotCovered)
-                    .map(problem -> RequestWords.of(problem, account.policy().unit()))
-                    .forEach(problems::add);
-            affordable = check.isAffordable() || account.policy().recordedOnly() ? null : affordable(account, asked);
-        }
+        LocalDate first = days.get(0).on();
+        AskedLeave leave =
+                new AskedLeave(account, asked, days.get(days.size() - 1).on());
+        List<RequestProblem> found = leave.problems();
+        found.stream()
+                .map(problem -> RequestWords.of(problem, account.policy().unit()))
+                .forEach(problems::add);
         problems.sort(Comparator.comparing(Problem::on, Comparator.nullsFirst(Comparator.naturalOrder())));
         Map<LocalDate, List<String>> away = away(account.person(), days);
-        Amount total =
-                Amount.sum(days.stream().map(RequestStore.StoredDay::amount).toList());
         return new RequestReview(
                 account.policy().unit(),
-                total,
-                account.policy().recordedOnly()
-                        ? null
-                        : askable(account, days.get(0).on()),
-                year.last(),
-                account.policy().recordedOnly() ? null : with.balance(year.last()),
+                Amount.sum(days.stream().map(RequestStore.StoredDay::amount).toList()),
+                leave.askable(first).orElse(null),
+                leave.yearEnds(),
+                leave.left(leave.yearEnds()).orElse(null),
                 waitingElsewhere(account, request),
                 days.stream()
                         .map(day -> view(
                                 day,
-                                facts,
-                                account.policy().recordedOnly() ? null : with.balance(day.on()),
+                                account.account(),
+                                leave.left(day.on()).orElse(null),
                                 away.getOrDefault(day.on(), List.of())))
                         .toList(),
                 List.copyOf(problems),
-                affordable);
-    }
-
-    private static Amount askable(PersonAccount account, LocalDate on) {
-        Amount available = Derivation.derive(account.on(on), on).available(on);
-        return Askable.on(account.account(), on, available);
-    }
-
-    private static AffordablePart affordable(PersonAccount account, List<Taken> asked) {
-        List<Taken> part = RequestCheck.largestAffordable(account.account(), asked, PartsOfDays.step(account.policy()));
-        return new AffordablePart(
-                Amount.sum(part.stream().map(Taken::amount).toList()),
-                part.stream()
-                        .map(day -> new AffordableDay(day.on(), day.amount()))
-                        .toList());
+                found.isEmpty() || account.policy().recordedOnly() ? null : leave.affordable());
     }
 
     private static DayView view(RequestStore.StoredDay day, Account account, Amount left, List<String> away) {

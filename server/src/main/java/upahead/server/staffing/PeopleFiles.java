@@ -3,7 +3,6 @@ package upahead.server.staffing;
 import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -103,8 +102,6 @@ class PeopleFiles {
 
     private static CsvFile written(String name, List<List<String>> rows) {
         return CsvFile.of(
-                name,
-                Arrays.stream(PersonColumn.values()).map(PersonColumn::title).toList(),
-                rows);
+                name, PersonColumn.exported().stream().map(PersonColumn::title).toList(), rows);
     }
 }

@@ -4,9 +4,7 @@ import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.time.LocalDate;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.lang.Nullable;
@@ -18,6 +16,7 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import upahead.server.files.Dates;
+import upahead.server.files.FileColumns;
 import upahead.server.files.Progress;
 import upahead.server.people.EmploymentType;
 import upahead.server.people.PeopleQuery;
@@ -28,9 +27,6 @@ import upahead.server.staffing.PeopleImport.Reading;
 @RequestMapping("/api/people")
 class PeopleFilesController {
 
-    /** Under which heading a column stands. */
-    record ColumnChoice(@NotNull PersonColumn column, @NotNull String heading) {}
-
     /**
      * How a file is to be read.
      *
@@ -39,17 +35,12 @@ class PeopleFilesController {
      * @param token for asking how far it has come, null for not asking
      */
     record ReadingForm(
-            @Nullable List<@Valid ColumnChoice> columns,
+            @Nullable List<FileColumns.@Valid ColumnChoice> columns,
             @Nullable Dates.Order order,
             @NotNull(message = "please say from when on changes hold") LocalDate changesFrom,
             @Nullable String token) {
         Reading reading() {
-            if (columns == null) {
-                return new Reading(null, order, changesFrom);
-            }
-            Map<PersonColumn, String> chosen = new EnumMap<>(PersonColumn.class);
-            columns.forEach(choice -> chosen.put(choice.column(), choice.heading()));
-            return new Reading(chosen, order, changesFrom);
+            return new Reading(new FileColumns.Reading(columns, order), changesFrom);
         }
     }
 

@@ -2,7 +2,6 @@ package upahead.server.staffing;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -17,7 +16,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.people.Employment;
 import upahead.server.clock.MovableClock;
-import upahead.server.files.Dates;
+import upahead.server.files.FileColumns;
 import upahead.server.files.Progress;
 import upahead.server.files.Table;
 import upahead.server.people.EmploymentChanges;
@@ -33,7 +32,6 @@ import upahead.server.policies.Enrolments;
 import upahead.server.policies.HireDates;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.problems.Refusal;
-import upahead.server.staffing.PeoplePreview.ColumnMatch;
 import upahead.server.staffing.PeoplePreview.PolicyCount;
 import upahead.server.staffing.PeoplePreview.RowView;
 import upahead.server.staffing.RowOutcome.Groups;
@@ -84,18 +82,11 @@ public class PeopleImport {
     /**
      * How a file is to be read.
      *
-     * @param columns the heading for each column, null to find them by their names
-     * @param order of day and month, null to find it out
      * @param changesFrom from when on changes of what has a date hold
      */
-    public record Reading(Map<PersonColumn, String> columns, Dates.Order order, LocalDate changesFrom) {}
+    public record Reading(FileColumns.Reading file, LocalDate changesFrom) {}
 
-    private record Read(
-            Table table,
-            Map<PersonColumn, String> columns,
-            Dates.Order order,
-            boolean orderMatters,
-            List<PersonRow> rows) {}
+    private record Read(Table table, FileColumns<PersonColumn> columns, List<PersonRow> rows) {}
 
     /**
      * What taking a file would do, row by row.
@@ -143,15 +134,9 @@ public class PeopleImport {
 
     private Read read(byte[] content, Reading reading) {
         Table table = Table.read(content);
-        Map<PersonColumn, String> columns =
-                reading.columns() == null ? table.matched(PersonColumn.names()) : reading.columns();
-        List<String> dates = PersonColumn.DATES.stream()
-                .flatMap(column -> table.cells(columns.get(column)))
-                .toList();
-        Dates.Order order = Optional.ofNullable(reading.order())
-                .or(() -> Dates.orderOf(dates))
-                .orElse(Dates.Order.DAY_FIRST);
-        return new Read(table, columns, order, Dates.needsOrder(dates), new PersonRows(table, columns, order).read());
+        FileColumns<PersonColumn> columns =
+                new FileColumns<>(table, PersonColumn.class, PersonColumn.DATES, reading.file());
+        return new Read(table, columns, new PersonRows(table, columns).read());
     }
 
     private Known known(LocalDate from) {
@@ -288,14 +273,8 @@ public class PeopleImport {
         return new PeoplePreview(
                 read.table().headings(),
                 read.table().encoding(),
-                Arrays.stream(PersonColumn.values())
-                        .map(column -> new ColumnMatch(
-                                column,
-                                column.title(),
-                                column.isNeeded(),
-                                read.columns().get(column)))
-                        .toList(),
-                read.orderMatters() ? read.order() : null,
+                read.columns().matches(),
+                read.columns().shownOrder(),
                 states.getOrDefault(State.NEW, 0L).intValue(),
                 states.getOrDefault(State.CHANGED, 0L).intValue(),
                 states.getOrDefault(State.SAME, 0L).intValue(),

@@ -3,6 +3,7 @@ package upahead.server.staffing;
 import java.util.List;
 import org.springframework.lang.Nullable;
 import upahead.server.files.Dates;
+import upahead.server.files.FileColumns;
 
 /**
  * What taking a file of people would do, or did.
@@ -19,7 +20,7 @@ import upahead.server.files.Dates;
 public record PeoplePreview(
         List<String> headings,
         String encoding,
-        List<ColumnMatch> columns,
+        List<FileColumns.ColumnMatch> columns,
         @Nullable Dates.Order order,
         int added,
         int changed,
@@ -29,13 +30,6 @@ public record PeoplePreview(
         List<String> teams,
         List<PolicyCount> enrolments,
         List<RowView> rows) {
-
-    /**
-     * Under which heading a column was looked for.
-     *
-     * @param heading null where it was not found
-     */
-    public record ColumnMatch(PersonColumn column, String title, boolean needed, @Nullable String heading) {}
 
     /** How many enrolments in a policy begin and end. */
     public record PolicyCount(String policy, int begin, int end) {}

@@ -1,12 +1,11 @@
 package upahead.server.staffing;
 
 import java.util.Arrays;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
+import upahead.server.files.FileColumns;
 
 /** What a file of people can say about each, and the headings under which it is looked for. */
-public enum PersonColumn {
+public enum PersonColumn implements FileColumns.Column {
     CODE("Code", true, "code", "personcode", "employeecode", "number", "employeenumber", "id", "employeeid"),
     NAME("Name", true, "name", "fullname", "employee", "person", "employeename"),
     EMAIL("E-mail", false, "email", "mail", "emailaddress"),
@@ -19,6 +18,15 @@ public enum PersonColumn {
     LAST_DAY("Last day", false, "lastday", "end", "enddate", "left"),
     SERVICE_FROM("Service from", false, "servicefrom", "servicedate", "seniority"),
     FTE("FTE", false, "fte", "fulltimeequivalent"),
+    WEEKLY_HOURS(
+            "Hours a week",
+            false,
+            "hoursaweek",
+            "hoursperweek",
+            "weeklyhours",
+            "standardhours",
+            "contracthours",
+            "weekhours"),
     MONDAY("Monday", false, "monday", "mon"),
     TUESDAY("Tuesday", false, "tuesday", "tue"),
     WEDNESDAY("Wednesday", false, "wednesday", "wed"),
@@ -42,18 +50,23 @@ public enum PersonColumn {
     }
 
     /** As it stands in the template and in an export. */
+    @Override
     public String title() {
         return title;
     }
 
-    /** Whether no row can be read without it. */
+    @Override
     public boolean isNeeded() {
         return needed;
     }
 
-    static Map<PersonColumn, List<String>> names() {
-        Map<PersonColumn, List<String>> all = new EnumMap<>(PersonColumn.class);
-        Arrays.stream(values()).forEach(column -> all.put(column, column.names));
-        return all;
+    @Override
+    public List<String> names() {
+        return names;
+    }
+
+    /** Those an export has: a week is told day by day there. */
+    static List<PersonColumn> exported() {
+        return Arrays.stream(values()).filter(column -> column != WEEKLY_HOURS).toList();
     }
 }

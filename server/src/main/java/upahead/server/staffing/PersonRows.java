@@ -4,11 +4,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import upahead.core.quantity.Amount;
 import upahead.server.files.Dates;
+import upahead.server.files.FileColumns;
 import upahead.server.files.Numbers;
 import upahead.server.files.Table;
 import upahead.server.people.EmploymentType;
@@ -19,15 +20,14 @@ final class PersonRows {
     private static final int LONGEST_CODE = 20;
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_GROUP = 80;
+    private static final Amount A_HUNDREDTH = Amount.of("0.01");
 
     private final Table table;
-    private final Map<PersonColumn, String> columns;
-    private final Dates.Order order;
+    private final FileColumns<PersonColumn> columns;
 
-    PersonRows(Table table, Map<PersonColumn, String> columns, Dates.Order order) {
+    PersonRows(Table table, FileColumns<PersonColumn> columns) {
         this.table = table;
         this.columns = columns;
-        this.order = order;
     }
 
     List<PersonRow> read() {
@@ -60,8 +60,9 @@ final class PersonRows {
                 date(row, PersonColumn.HIRED, faults),
                 date(row, PersonColumn.LAST_DAY, faults),
                 date(row, PersonColumn.SERVICE_FROM, faults),
-                number(row, PersonColumn.FTE, faults),
+                fte(row, faults),
                 week(row, faults),
+                number(row, PersonColumn.WEEKLY_HOURS, faults),
                 clockCode(row, faults),
                 faults);
     }
@@ -73,7 +74,7 @@ final class PersonRows {
     }
 
     private String cell(Table.Row row, PersonColumn column) {
-        return table.cell(row, columns.get(column));
+        return columns.cell(row, column);
     }
 
     private String text(Table.Row row, PersonColumn column) {
@@ -122,10 +123,24 @@ final class PersonRows {
         if (text == null) {
             return null;
         }
-        return Dates.read(text, order).orElseGet(() -> {
+        return Dates.read(text, columns.order()).orElseGet(() -> {
             faults.add(column.title().toLowerCase(Locale.ROOT) + ": “" + text + "” is no date; write it as 2027-04-26");
             return null;
         });
+    }
+
+    /** A share such as 0.6, or 60 %. */
+    private Amount fte(Table.Row row, List<String> faults) {
+        String text = text(row, PersonColumn.FTE);
+        if (text == null || !text.endsWith("%")) {
+            return number(row, PersonColumn.FTE, faults);
+        }
+        Optional<Amount> percent =
+                Numbers.read(text.substring(0, text.length() - 1).strip());
+        if (percent.isEmpty()) {
+            faults.add(PersonColumn.FTE.title() + ": “" + text + "” is no number");
+        }
+        return percent.map(figure -> figure.times(A_HUNDREDTH)).orElse(null);
     }
 
     private Amount number(Table.Row row, PersonColumn column, List<String> faults) {

@@ -21,6 +21,7 @@ import upahead.server.people.EmploymentType;
 import upahead.server.people.NewPerson;
 import upahead.server.people.Person;
 import upahead.server.people.PersonDetails;
+import upahead.server.people.PersonFinder;
 import upahead.server.people.ScheduleRules;
 import upahead.server.problems.Refusal;
 import upahead.server.staffing.RowOutcome.Groups;
@@ -39,6 +40,7 @@ final class RowComparison {
     private final LocalDate furthestHire;
     private final Map<Long, String> codes = new HashMap<>();
     private final Map<String, String> clockCodes = new HashMap<>();
+    private final Map<String, Person> byName = new HashMap<>();
     private final Set<String> inFile = new HashSet<>();
     private ApproverChains<String> chains;
 
@@ -52,17 +54,48 @@ final class RowComparison {
         this.furthestHire = furthestHire;
         known.people().values().forEach(person -> {
             codes.put(person.id(), key(person.code()));
+            byName.put(Known.key(person.name()), person);
             if (person.clockCode() != null) {
                 clockCodes.put(person.clockCode(), key(person.code()));
             }
         });
     }
 
-    List<RowOutcome> outcomes(List<PersonRow> rows) {
-        rows.forEach(row -> inFile.add(key(row.code())));
+    List<RowOutcome> outcomes(List<PersonRow> read) {
+        read.forEach(row -> inFile.add(key(row.code())));
+        List<PersonRow> rows = withCodesOfApprovers(read);
         chains = chains(rows);
         Set<String> seen = new HashSet<>();
         return rows.stream().map(row -> outcome(row, seen.add(key(row.code())))).toList();
+    }
+
+    /** Approvers are named by code, e-mail address or name; the file itself may bring them. */
+    private List<PersonRow> withCodesOfApprovers(List<PersonRow> rows) {
+        PersonFinder<String> finder = new PersonFinder<>();
+        known.people().values().stream()
+                .filter(person -> !inFile.contains(key(person.code())))
+                .forEach(person -> finder.add(person.code(), person.email(), person.name(), person.code()));
+        Set<String> seen = new HashSet<>();
+        rows.stream().filter(row -> seen.add(key(row.code()))).forEach(row -> {
+            Optional<Person> person = Optional.ofNullable(known.people().get(key(row.code())));
+            finder.add(
+                    row.code(),
+                    row.email() == null ? person.map(Person::email).orElse(null) : row.email(),
+                    row.name() == null ? person.map(Person::name).orElse(null) : row.name(),
+                    row.code());
+        });
+        return rows.stream()
+                .map(row -> {
+                    if (row.approver() == null) {
+                        return row;
+                    }
+                    PersonFinder.Meant<String> meant = finder.find(row.approver());
+                    if (meant.person() == null) {
+                        row.faults().add("approver: " + meant.fault());
+                    }
+                    return row.decidedBy(meant.person());
+                })
+                .toList();
     }
 
     private ApproverChains<String> chains(List<PersonRow> rows) {
@@ -110,10 +143,6 @@ final class RowComparison {
 
     private void requireApprover(PersonRow row, List<String> faults) {
         if (row.approver() == null) {
-            return;
-        }
-        if (!known.people().containsKey(key(row.approver())) && !inFile.contains(key(row.approver()))) {
-            faults.add("the approver “" + row.approver() + "” is nobody’s code, here or in the file");
             return;
         }
         chains.circle(key(row.code()))
@@ -208,8 +237,20 @@ final class RowComparison {
         }
         if (row.week() == null) {
             says.add("no week given: Monday to Friday, 8 hours");
+        } else if (row.isWeekSpread()) {
+            says.add(row.weeklyHours() + " hours a week, spread over Monday to Friday");
         }
+        sameOtherwise(row)
+                .ifPresent(other -> says.add("perhaps " + other.code() + " already: the same name and "
+                        + (other.hired().equals(row.hired()) ? "hire date" : "e-mail address")));
         return new RowOutcome(row, State.NEW, says, person, null, null, null, null, null, false, false);
+    }
+
+    /** Somebody who is there under another code and is likely the same. */
+    private Optional<Person> sameOtherwise(PersonRow row) {
+        return Optional.ofNullable(byName.get(Known.key(row.name())))
+                .filter(person -> person.hired().equals(row.hired())
+                        || person.email() != null && person.email().equalsIgnoreCase(row.email()));
     }
 
     private long siteId(PersonRow row) {

@@ -17,6 +17,7 @@ import upahead.server.WithDemo;
 import upahead.server.access.CurrentUser;
 import upahead.server.balances.OpeningCheck.State;
 import upahead.server.balances.OpeningFile.FileRow;
+import upahead.server.files.FileColumns;
 import upahead.server.problems.Refusal;
 
 /** Opening balances of many people at once. */
@@ -107,11 +108,18 @@ class OpeningsTest {
         assertThat(rows.get(1).row()).get().extracting(OpeningRow::policyId).isEqualTo(1L);
     }
 
+    @Test
+    void somebodyStandsInAFileByNameAndOnlyOnceAPolicy() {
+        List<FileRow> rows = read("Employee;Balance\nSaltonstall, Kerensa;4\nB127;5\n");
+        assertThat(rows.get(0).row()).get().extracting(OpeningRow::personId).isEqualTo(KERENSA);
+        assertThat(rows.get(1).fault()).isEqualTo("stands in line 2 already");
+    }
+
     @ParameterizedTest
     @CsvSource(
             delimiterString = "=>",
             value = {
-                "X9,,,4 => nobody has the code “X9”",
+                "X9,,,4 => nobody here has the code, address or name “X9”",
                 "B127,Moon leave,,4 => there is no policy “Moon leave”",
                 "B127,,yesterday,4 => “yesterday” is no date; write it as 2027-04-26",
                 "B127,,,some => balance: “some” is no number",
@@ -127,13 +135,18 @@ class OpeningsTest {
 
     @Test
     void aFileWithoutBalancesSaysWhatItNeeds() {
-        assertThatThrownBy(() -> read("code,name\nB127,Kerensa\n"))
-                .hasMessageContaining("needs the columns code and balance")
-                .hasMessageContaining("Found: code, name");
+        var read = act(() -> files.read(
+                "code,name\nB127,Kerensa\n".getBytes(StandardCharsets.UTF_8),
+                FileColumns.Reading.BY_ITSELF,
+                1L,
+                JANUARY));
+        assertThat(read.rows()).isEmpty();
+        assertThat(read.columns().missing()).containsExactly("Balance");
     }
 
     private List<FileRow> read(String file) {
-        return act(() -> files.read(file.getBytes(StandardCharsets.UTF_8), 1L, JANUARY));
+        return act(() -> files.read(file.getBytes(StandardCharsets.UTF_8), FileColumns.Reading.BY_ITSELF, 1L, JANUARY)
+                .rows());
     }
 
     private OpeningLine line(long policyId) {

@@ -11,6 +11,7 @@ import upahead.core.calendar.DateSpan;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
 import upahead.server.access.CurrentUser;
+import upahead.server.files.FileColumns;
 import upahead.server.hours.HoursFault;
 import upahead.server.hours.HoursImport;
 import upahead.server.hours.HoursImport.HoursPreview;
@@ -32,12 +33,13 @@ class DemoHoursTest {
 
     @Test
     void hasTheTwoFaultsItIsMeantToHave() {
-        HoursPreview preview = user.actAs(Somebody.ADMINISTRATOR, () -> hours.preview(file(), 1, PERIOD));
+        HoursPreview preview = user.actAs(
+                Somebody.ADMINISTRATOR, () -> hours.preview(file(), FileColumns.Reading.BY_ITSELF, 1, PERIOD));
         assertThat(preview.people()).isEqualTo(35);
         assertThat(preview.faults())
                 .extracting(HoursFault::reason)
                 .containsExactly(
-                        "nobody of this pay group has the code “B999”", "a day has between 0 and 24 hours, not 30");
+                        "nobody here has the code, address or name “B999”", "a day has between 0 and 24 hours, not 30");
     }
 
     @Test

@@ -5,14 +5,16 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.util.Map;
+import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
+import upahead.server.files.FileColumns;
 import upahead.server.people.EmploymentType;
 import upahead.server.people.Person;
+import upahead.server.people.PersonFinder;
 
 class HoursFileTest {
 
@@ -51,15 +53,16 @@ class HoursFileTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "P9,2027-04-14,regular,8|nobody of this pay group has the code “P9”",
-                "P7,14.4.2027,regular,8|the date must be written like 2027-04-12, not “14.4.2027”",
-                "P7,2027-04-26,regular,8|2027-04-26 is not in the period 2027-04-12 to 2027-04-25",
-                "P7,2027-04-13,regular,8|Oda Testwell is not employed on 2027-04-13",
+                "P9,2027-04-14,regular,8|nobody here has the code, address or name “P9”",
+                "P7,14.4.,regular,8|“14.4.” is no date; write it as 2027-04-12",
+                "P7,2027-04-26,regular,8|26 April 2027 is not in the period 12 April to 25 April",
+                "P7,2027-04-13,regular,8|Oda Testwell is not employed on 13 April 2027",
                 "P7,2027-04-14,night,8|the kind must be regular, overtime or training, not “night”",
                 "P7,2027-04-14,regular,30|a day has between 0 and 24 hours, not 30",
                 "P7,2027-04-14,regular,-1|a day has between 0 and 24 hours, not -1",
                 "P7,2027-04-14,regular,eight|the hours must be a number, not “eight”",
-                "P7,2027-04-14|has 2 fields instead of those of the heading",
+                "P7,2027-04-14|the hours must be a number, not “”",
+                "P7,2027-04-14,regular,8,again|has more cells than there are headings",
             })
     void aFaultyRowIsNamedByLineAndReason(String row, String reason) {
         HoursFile file =
@@ -83,19 +86,47 @@ class HoursFileTest {
         assertThat(file.faults())
                 .extracting(HoursFault::reason)
                 .containsExactly(
-                        "regular hours of Oda Testwell on 2027-04-15 stand in the file twice",
-                        "that makes 25 hours for Oda Testwell on 2027-04-15");
+                        "regular hours of Oda Testwell on 15 April stand in the file twice",
+                        "that makes 25 hours for Oda Testwell on 15 April");
     }
 
     @Test
-    void aWrongColumnIsNamedBeforeAnyRow() {
-        assertThatThrownBy(() -> read("person,day,kind,hours\nP7,2027-04-15,regular,8\n"))
-                .hasMessage("The file needs the columns person, date, kind and hours; missing: date. "
-                        + "Found: person, day, kind, hours.");
-        assertThatThrownBy(() -> read("person,date,kind,hours\n")).hasMessage("The file has no rows.");
+    void aColumnThatIsNotFoundIsAskedForAndCanBeChosen() {
+        String content = "person,shift of,hours\nP7,2027-04-15,8\n";
+        HoursFile file = read(content);
+        assertThat(file.rows()).isEmpty();
+        assertThat(file.columns().missing()).containsExactly("Date");
+        assertThatThrownBy(() -> file.columns().requireNeeded()).hasMessage("Please choose the column for Date.");
+        FileColumns.Reading chosen = new FileColumns.Reading(
+                List.of(
+                        new FileColumns.ColumnChoice("PERSON", "person"),
+                        new FileColumns.ColumnChoice("DATE", "shift of"),
+                        new FileColumns.ColumnChoice("HOURS", "hours")),
+                null);
+        assertThat(read(content, chosen).rows())
+                .containsExactly(new HoursRow(7, LocalDate.of(2027, 4, 15), "regular", Amount.of(8)));
+    }
+
+    @Test
+    void aFileAsItComesFromElsewhereIsUnderstood() {
+        HoursFile file = read(
+                """
+                Employee;Work date;Pay code;Hours worked
+                Testwell, Oda;14.04.2027;REGULAR;7,5
+                oda testwell;15/04/2027;;7:20
+                """);
+        assertThat(file.faults()).isEmpty();
+        assertThat(file.rows())
+                .containsExactly(
+                        new HoursRow(7, LocalDate.of(2027, 4, 14), "regular", Amount.of("7.5")),
+                        new HoursRow(7, LocalDate.of(2027, 4, 15), "regular", Amount.of("7.3333")));
     }
 
     private static HoursFile read(String content) {
-        return HoursFile.read(content.getBytes(StandardCharsets.UTF_8), Map.of("P7", ODA), PERIOD);
+        return read(content, FileColumns.Reading.BY_ITSELF);
+    }
+
+    private static HoursFile read(String content, FileColumns.Reading reading) {
+        return HoursFile.read(content.getBytes(StandardCharsets.UTF_8), reading, PersonFinder.of(List.of(ODA)), PERIOD);
     }
 }

@@ -16,6 +16,7 @@ import upahead.core.quantity.Amount;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
 import upahead.server.access.CurrentUser;
+import upahead.server.files.FileColumns;
 import upahead.server.hours.HoursImport.HoursPreview;
 
 /** Files of hours for the hourly pay group, 1, in its open period and in the closed one before. */
@@ -49,7 +50,8 @@ class HoursImportTest {
     @Test
     void lookingAtAFileTakesNothing() {
         List<RecordedDay> before = recorded(OPEN);
-        HoursPreview preview = act(() -> imports.preview(bytes(TWO_GOOD_ONE_BAD), HOURLY, OPEN));
+        HoursPreview preview =
+                act(() -> imports.preview(bytes(TWO_GOOD_ONE_BAD), FileColumns.Reading.BY_ITSELF, HOURLY, OPEN));
         assertThat(preview.rows()).isEqualTo(2);
         assertThat(preview.people()).isEqualTo(1);
         assertThat(preview.hours()).isEqualTo(Amount.of("7.75"));

@@ -46,8 +46,8 @@ class LookoutTest {
                 .extracting(LookoutItem::why)
                 .contains(
                         "4 days of Salaried leave can be used until 30 April and then lapse.",
-                        "Hourly leave can be used from 29 April on; 6.39 hours by then.",
-                        "Hourly leave is earned at 1.3 from 30 April on.",
+                        "Hourly leave can be used from 29 April on; 9.87 hours by then.",
+                        "From 30 April on Hourly leave is earned at 1.3 hours for every 23 hours worked.",
                         "The last day is 14 May; what is left is settled in that run.");
     }
 

@@ -27,6 +27,7 @@ import upahead.server.clock.MovableClock;
 import upahead.server.files.CsvFile;
 import upahead.server.hours.HoursCorrection;
 import upahead.server.hours.HoursImport;
+import upahead.server.people.EmploymentChanges;
 import upahead.server.people.EmploymentType;
 import upahead.server.people.NewPerson;
 import upahead.server.people.Organisation;
@@ -46,6 +47,7 @@ import upahead.server.words.Words;
 @SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:pay-runs;DB_CLOSE_DELAY=-1")
 class PayRunsTest {
 
+    private static final Amount EIGHT = Amount.of(8);
     private static final LocalDate MONDAY = LocalDate.of(2027, 3, 1);
     private static final AtomicInteger COMPANIES = new AtomicInteger();
 
@@ -79,6 +81,9 @@ class PayRunsTest {
     @Autowired
     private MovableClock clock;
 
+    @Autowired
+    private EmploymentChanges employments;
+
     private String code;
     private long groupId;
     private long personId;
@@ -91,8 +96,8 @@ class PayRunsTest {
             groupId = organisation.addPayGroup("Weekly " + code, new PayCalendar(PayCalendar.Every.WEEK, MONDAY));
             long site = organisation.addSite("Site " + code);
             long team = organisation.addTeam("Team " + code);
-            Amount eight = Amount.of(8);
-            List<Amount> week = List.of(eight, eight, eight, eight, eight, Amount.ZERO, Amount.ZERO);
+            Amount none = Amount.ZERO;
+            List<Amount> week = List.of(EIGHT, none, none, none, none, none, none);
             personId = people.add(new NewPerson(
                     code,
                     "Only One",
@@ -308,6 +313,19 @@ class PayRunsTest {
         assertThatThrownBy(() -> close(newest())).hasMessageContaining("has no hours");
         take(file, Set.of(6L));
         assertThat(close(newest()).rows().get(0).earned()).isEqualTo(Amount.of(4));
+    }
+
+    @Test
+    void aScheduledDayWithNothingOnItBlocksTheRunByItsDate() {
+        act(() -> {
+            List<Amount> week = List.of(EIGHT, Amount.ZERO, EIGHT, Amount.ZERO, Amount.ZERO, EIGHT, EIGHT);
+            employments.changeSchedule(personId, MONDAY.plusDays(1), week);
+            return null;
+        });
+        work("regular,8");
+        assertThatThrownBy(() -> close(newest()))
+                .hasMessage("This run cannot be closed yet."
+                        + " Only One has neither hours nor leave on 3 March, 6 March, 7 March.");
     }
 
     private void takeSecondWeek() {

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.charset.StandardCharsets;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
@@ -14,11 +14,13 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.security.access.AccessDeniedException;
+import upahead.core.people.Employment;
 import upahead.core.quantity.Amount;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
 import upahead.server.access.CurrentUser;
 import upahead.server.files.Dates;
+import upahead.server.files.FileColumns;
 import upahead.server.people.EmploymentType;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
@@ -37,7 +39,7 @@ import upahead.server.staffing.PeoplePreview.RowView;
 class PeopleImportTest {
 
     private static final LocalDate TODAY = LocalDate.of(2027, 4, 26);
-    private static final Reading AS_IT_COMES = new Reading(null, null, TODAY);
+    private static final Reading AS_IT_COMES = new Reading(FileColumns.Reading.BY_ITSELF, TODAY);
     private static final String HEADING = "Code,Name,Site,Team,Employed as,Pay group,Approver,Hired\n";
 
     @Autowired
@@ -90,7 +92,7 @@ class PeopleImportTest {
     void whoIsThereIsChangedFromTheDayThatWasChosenAndEnrolmentsFollow() {
         LocalDate from = LocalDate.of(2027, 5, 10);
         String file = "code;team;fte;mon;tue;wed;thu;fri;sat;sun\nb127;Office;0.5;4;4;4;4;4;;\n";
-        PeoplePreview taken = act(() -> imports.take(bytes(file), new Reading(null, null, from)));
+        PeoplePreview taken = act(() -> imports.take(bytes(file), new Reading(FileColumns.Reading.BY_ITSELF, from)));
         assertThat(taken.rows().get(0).says())
                 .containsExactly(
                         "team Grounds to Office from 10 May 2027", "FTE 1 to 0.5", "schedule of 20 hours a week");
@@ -124,7 +126,10 @@ class PeopleImportTest {
     @Test
     void theTemplateNeedsOnlyItsRowToBeOverwritten() {
         PeoplePreview preview = preview(files.template().content());
-        assertThat(preview.columns()).allMatch(match -> match.heading() != null);
+        assertThat(preview.columns())
+                .filteredOn(match -> match.heading() == null)
+                .extracting(FileColumns.ColumnMatch::title)
+                .containsExactly("Hours a week");
         assertThat(preview.rows()).hasSize(1);
     }
 
@@ -134,7 +139,7 @@ class PeopleImportTest {
             value = {
                 "N1,Wren,Brindlemoor,Grounds,hourly,Nowhere,,2027-05-03 => there is no pay group “Nowhere”",
                 "N1,Wren,Brindlemoor,Grounds,weekly,Hourly staff,,2027-05-03 => employed as hourly, salaried, seasonal, not “weekly”",
-                "N1,Wren,Brindlemoor,Grounds,hourly,Hourly staff,X9,2027-05-03 => the approver “X9” is nobody’s code, here or in the file",
+                "N1,Wren,Brindlemoor,Grounds,hourly,Hourly staff,X9,2027-05-03 => approver: nobody here has the code, address or name “X9”",
                 "N1,Wren,Brindlemoor,Grounds,hourly,Hourly staff,N1,2027-05-03 => nobody decides for themselves",
                 "N1,Wren,Brindlemoor,Grounds,hourly,Hourly staff,,soon => hired: “soon” is no date; write it as 2027-04-26",
                 "N1,Wren,Brindlemoor,Grounds,hourly,Hourly staff,,2031-05-03 => the hire date 3 May 2031 is too far ahead",
@@ -189,23 +194,54 @@ class PeopleImportTest {
     }
 
     @Test
+    void aFileAsItComesFromElsewhereIsUnderstood() {
+        String file = "Code;Name;Site;Team;Pay group;Manager;Hire date;FTE;Hours per week\n"
+                + "N1;Wren Hollis;Brindlemoor;Grounds;Hourly staff;Moor, Tansy;3.5.2027;60 %;22,5\n"
+                + "N2;Tansy Moor;Brindlemoor;Grounds;Hourly staff;;3.5.2027;;\n";
+        PeoplePreview preview = preview(file);
+        assertThat(preview.wrong()).isZero();
+        assertThat(preview.rows().get(0).says()).contains("22.5 hours a week, spread over Monday to Friday");
+        act(() -> imports.take(bytes(file), AS_IT_COMES));
+        Person wren = byCode("N1");
+        assertThat(wren.approverId()).isEqualTo(byCode("N2").id());
+        Employment employment =
+                act(() -> people.employments(List.of(wren.id()))).get(wren.id());
+        assertThat(employment.fteOn(wren.hired())).isEqualTo(Amount.of("0.6"));
+        assertThat(employment.schedule().on(wren.hired()).orElseThrow().on(DayOfWeek.MONDAY))
+                .isEqualTo(Amount.of("4.5"));
+    }
+
+    @Test
+    void whoIsLikelyThereAlreadyUnderAnotherCodeIsPointedOut() {
+        Person kerensa = byCode("B127");
+        PeoplePreview preview = preview("Code,Name,Site,Team,Pay group,Hired\nN1," + kerensa.name()
+                + ",Brindlemoor,Grounds,Hourly staff," + kerensa.hired() + "\n");
+        assertThat(preview.rows().get(0).says()).contains("perhaps B127 already: the same name and hire date");
+    }
+
+    @Test
     void columnsOfOtherNamesAreChosenByHand() {
-        Map<PersonColumn, String> columns = new EnumMap<>(Map.of(
-                PersonColumn.CODE,
-                "Badge",
-                PersonColumn.NAME,
-                "Who",
-                PersonColumn.TEAM,
-                "Where",
-                PersonColumn.SITE,
-                "Place",
-                PersonColumn.PAY_GROUP,
-                "Paid with",
-                PersonColumn.HIRED,
-                "Since"));
+        List<FileColumns.ColumnChoice> columns = Map.of(
+                        PersonColumn.CODE,
+                        "Badge",
+                        PersonColumn.NAME,
+                        "Who",
+                        PersonColumn.TEAM,
+                        "Where",
+                        PersonColumn.SITE,
+                        "Place",
+                        PersonColumn.PAY_GROUP,
+                        "Paid with",
+                        PersonColumn.HIRED,
+                        "Since")
+                .entrySet()
+                .stream()
+                .map(each -> new FileColumns.ColumnChoice(each.getKey().name(), each.getValue()))
+                .toList();
         String file = "Badge,Who,Where,Place,Paid with,Since\nN1,Wren,Grounds,Brindlemoor,Hourly staff,03/05/2027\n";
         assertThat(preview(file).rows().get(0).says()).contains("has no code");
-        act(() -> imports.take(bytes(file), new Reading(columns, Dates.Order.MONTH_FIRST, TODAY)));
+        act(() -> imports.take(
+                bytes(file), new Reading(new FileColumns.Reading(columns, Dates.Order.MONTH_FIRST), TODAY)));
         assertThat(byCode("N1").hired()).isEqualTo("2027-03-05");
         assertThat(byCode("N1").employmentType()).isEqualTo(EmploymentType.HOURLY);
     }

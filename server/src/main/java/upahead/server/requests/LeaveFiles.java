@@ -1,0 +1,245 @@
+package upahead.server.requests;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.lang.Nullable;
+import org.springframework.security.access.prepost.PreAuthorize;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.core.calendar.DateSpan;
+import upahead.core.quantity.Amount;
+import upahead.server.files.Dates;
+import upahead.server.files.FileColumns;
+import upahead.server.files.Numbers;
+import upahead.server.files.Table;
+import upahead.server.people.People;
+import upahead.server.people.PeopleQuery;
+import upahead.server.people.Person;
+import upahead.server.people.PersonFinder;
+import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
+import upahead.server.problems.Refusal;
+import upahead.server.requests.RequestDraft.AskedDay;
+import upahead.server.requests.RequestDraft.Part;
+import upahead.server.requests.RequestReview.Problem;
+import upahead.server.words.Words;
+
+/** Brings in leave that was agreed elsewhere, as before the start, from a file: looked at first, taken whole or not. */
+@Service
+public class LeaveFiles {
+
+    private static final int MOST_DAYS = 120;
+
+    /** What a row is. */
+    public enum LeaveRowState {
+        NEW,
+        /** It can be taken, with a reason for all such rows together. */
+        UNUSUAL,
+        WRONG
+    }
+
+    /**
+     * A row.
+     *
+     * @param says what it costs, what is unusual or what is wrong
+     */
+    public record LeaveRow(long line, String text, LeaveRowState state, List<String> says) {}
+
+    /**
+     * What taking a file would do, or did.
+     *
+     * @param order in which day and month were read, null where it does not matter
+     */
+    public record LeavePreview(
+            List<String> headings,
+            String encoding,
+            List<FileColumns.ColumnMatch> columns,
+            @Nullable Dates.Order order,
+            int usual,
+            int unusual,
+            int wrong,
+            List<LeaveRow> rows) {}
+
+    private record Row(Table.Row row, RequestDraft leave, List<String> faults) {}
+
+    private final EnteredLeave entered;
+    private final People people;
+    private final Policies policies;
+
+    LeaveFiles(EnteredLeave entered, People people, Policies policies) {
+        this.entered = entered;
+        this.people = people;
+        this.policies = policies;
+    }
+
+    /**
+     * What taking a file would do, row by row.
+     *
+     * @throws Refusal if it cannot be read as a table at all
+     */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public LeavePreview preview(byte[] content, FileColumns.Reading reading) {
+        Table table = Table.read(content);
+        FileColumns<LeaveColumn> columns = columns(table, reading);
+        return preview(table, columns, columns.missing().isEmpty() ? looked(rows(table, columns)) : List.of());
+    }
+
+    /**
+     * Takes a file.
+     *
+     * @param reason why rows are taken that a rule speaks against; needed where there are any
+     * @throws Refusal if a row is wrong or a reason is missing; then nothing is taken
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public LeavePreview take(byte[] content, FileColumns.Reading reading, String reason) {
+        Table table = Table.read(content);
+        FileColumns<LeaveColumn> columns = columns(table, reading);
+        columns.requireNeeded();
+        List<Row> rows = rows(table, columns);
+        List<LeaveRow> views = looked(rows);
+        if (views.stream().anyMatch(view -> view.state() == LeaveRowState.WRONG)) {
+            throw Refusal.of("file", "Nothing was taken: some rows are wrong.");
+        }
+        if (reason.isBlank() && views.stream().anyMatch(view -> view.state() == LeaveRowState.UNUSUAL)) {
+            throw Refusal.of("reason", "Please say why rows are taken that a rule speaks against.");
+        }
+        rows.forEach(row -> entered.enter(row.leave(), reason));
+        return preview(table, columns, views);
+    }
+
+    private static FileColumns<LeaveColumn> columns(Table table, FileColumns.Reading reading) {
+        return new FileColumns<>(table, LeaveColumn.class, List.of(LeaveColumn.FIRST, LeaveColumn.LAST), reading);
+    }
+
+    private static LeavePreview preview(Table table, FileColumns<LeaveColumn> columns, List<LeaveRow> views) {
+        Map<LeaveRowState, Long> counts =
+                views.stream().collect(Collectors.groupingBy(LeaveRow::state, Collectors.counting()));
+        return new LeavePreview(
+                table.headings(),
+                table.encoding(),
+                columns.matches(),
+                columns.shownOrder(),
+                counts.getOrDefault(LeaveRowState.NEW, 0L).intValue(),
+                counts.getOrDefault(LeaveRowState.UNUSUAL, 0L).intValue(),
+                counts.getOrDefault(LeaveRowState.WRONG, 0L).intValue(),
+                views);
+    }
+
+    private List<Row> rows(Table table, FileColumns<LeaveColumn> columns) {
+        PersonFinder<Person> finder = PersonFinder.of(people.search(PeopleQuery.everybody()));
+        Map<String, PolicyDetail> byName = policies.all().stream()
+                .collect(Collectors.toMap(policy -> policy.name().toLowerCase(Locale.ROOT), Function.identity()));
+        policies.all().forEach(policy -> byName.putIfAbsent(policy.payrollCode().toLowerCase(Locale.ROOT), policy));
+        return table.rows().stream()
+                .map(row -> row(row, columns, finder, byName))
+                .toList();
+    }
+
+    private static Row row(
+            Table.Row row,
+            FileColumns<LeaveColumn> columns,
+            PersonFinder<Person> finder,
+            Map<String, PolicyDetail> byName) {
+        List<String> faults = new ArrayList<>();
+        if (row.tooLong()) {
+            faults.add("has more cells than there are headings");
+        }
+        PersonFinder.Meant<Person> meant = finder.find(columns.cell(row, LeaveColumn.PERSON));
+        if (meant.person() == null) {
+            faults.add(meant.fault());
+        }
+        String name = columns.cell(row, LeaveColumn.POLICY);
+        PolicyDetail policy = byName.get(name.toLowerCase(Locale.ROOT));
+        if (policy == null) {
+            faults.add("there is no policy “" + name + "”");
+        }
+        Optional<LocalDate> first = date(columns, row, LeaveColumn.FIRST, faults);
+        Optional<LocalDate> last =
+                columns.cell(row, LeaveColumn.LAST).isEmpty() ? first : date(columns, row, LeaveColumn.LAST, faults);
+        Optional<DateSpan> days = first.flatMap(from -> last.flatMap(to -> DateSpan.between(from, to)));
+        if (first.isPresent() && last.isPresent() && days.isEmpty()) {
+            faults.add("the last day is before the first");
+        }
+        if (days.filter(span -> span.days() > MOST_DAYS).isPresent()) {
+            faults.add("has more than " + MOST_DAYS + " days; split it");
+        }
+        String hours = columns.cell(row, LeaveColumn.HOURS);
+        Optional<Amount> figure = hours.isEmpty() ? Optional.empty() : Numbers.read(hours);
+        if (!hours.isEmpty() && figure.filter(Amount::isPositive).isEmpty()) {
+            faults.add("hours a day: “" + hours + "” is no number above 0");
+        }
+        return new Row(
+                row,
+                faults.isEmpty()
+                        ? new RequestDraft(
+                                meant.person().id(),
+                                policy.id(),
+                                days.orElseThrow()
+                                        .dates()
+                                        .map(day -> new AskedDay(
+                                                day, figure.isPresent() ? Part.HOURS : Part.WHOLE, figure.orElse(null)))
+                                        .toList(),
+                                columns.cell(row, LeaveColumn.NOTE))
+                        : null,
+                faults);
+    }
+
+    private static Optional<LocalDate> date(
+            FileColumns<LeaveColumn> columns, Table.Row row, LeaveColumn column, List<String> faults) {
+        String text = columns.cell(row, column);
+        Optional<LocalDate> date = Dates.read(text, columns.order());
+        if (date.isEmpty()) {
+            faults.add(column.title().toLowerCase(Locale.ROOT) + ": “" + text + "” is no date; write it as 2027-04-26");
+        }
+        return date;
+    }
+
+    private List<LeaveRow> looked(List<Row> rows) {
+        Map<Long, Set<LocalDate>> inTheFile = new HashMap<>();
+        return rows.stream().map(row -> looked(row, inTheFile)).toList();
+    }
+
+    private LeaveRow looked(Row row, Map<Long, Set<LocalDate>> inTheFile) {
+        if (row.leave() == null) {
+            return view(row, LeaveRowState.WRONG, row.faults());
+        }
+        Set<LocalDate> own = inTheFile.computeIfAbsent(row.leave().personId(), unused -> new HashSet<>());
+        if (row.leave().days().stream()
+                        .map(AskedDay::on)
+                        .filter(day -> !own.add(day))
+                        .count()
+                > 0) {
+            return view(row, LeaveRowState.WRONG, List.of("a day of it stands in an earlier row already"));
+        }
+        RequestReview review;
+        try {
+            review = entered.preview(row.leave());
+        } catch (Refusal refused) {
+            return view(row, LeaveRowState.WRONG, List.of(refused.getMessage()));
+        }
+        String cost = "costs " + Words.amount(review.total(), review.unit());
+        List<String> says = new ArrayList<>(
+                review.problems().stream().map(Problem::message).distinct().toList());
+        says.add(cost);
+        boolean wrong = review.problems().stream().anyMatch(problem -> !problem.passable());
+        return view(
+                row,
+                wrong ? LeaveRowState.WRONG : review.problems().isEmpty() ? LeaveRowState.NEW : LeaveRowState.UNUSUAL,
+                says);
+    }
+
+    private static LeaveRow view(Row row, LeaveRowState state, List<String> says) {
+        return new LeaveRow(row.row().line(), row.row().text(), state, says);
+    }
+}
