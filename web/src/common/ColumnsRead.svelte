@@ -52,6 +52,7 @@
         >
         <select
           class="select w-full select-sm"
+          data-column={matched.column}
           value={matched.heading ?? ''}
           onchange={(event) => {
             reading.choose(matched.column, event.currentTarget.value, read);

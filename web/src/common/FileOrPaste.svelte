@@ -6,11 +6,14 @@
     chosen,
     what,
     taken = false,
+    narrow = false,
   }: {
     chosen: (file: File) => void;
     what: string;
     /** Whether what was pasted has been taken and need not be kept. */
     taken?: boolean;
+    /** Whether there is little room, so that pasting is shown when it is wanted. */
+    narrow?: boolean;
   } = $props();
 
   const unsaved = untrack(() => kept<string>(`pasted ${what}`));
@@ -33,7 +36,23 @@
   }
 </script>
 
-<div class="grid gap-4 md:grid-cols-2">
+{#snippet pasting()}
+  <label class="block">
+    {#if !narrow}
+      <span class="block font-semibold">Or cells pasted from a spreadsheet, headings first</span>
+    {/if}
+    <textarea
+      class="textarea mt-1 w-full font-mono text-sm"
+      rows="3"
+      aria-label={`Pasted ${what}`}
+      bind:value={pasted}></textarea>
+  </label>
+  <button class="btn mt-1 btn-sm" disabled={pasted.trim() === ''} onclick={takePasted}
+    >Look at what was pasted</button
+  >
+{/snippet}
+
+<div class={['grid', narrow ? 'gap-2' : 'gap-4 md:grid-cols-2']}>
   <label class="block">
     <span class="block font-semibold">A CSV file</span>
     <input
@@ -53,17 +72,12 @@
     />
     {#if name}<span class="quiet text-sm">{name}</span>{/if}
   </label>
-  <div>
-    <label class="block">
-      <span class="block font-semibold">Or cells pasted from a spreadsheet, headings first</span>
-      <textarea
-        class="textarea mt-1 w-full font-mono text-sm"
-        rows="3"
-        aria-label={`Pasted ${what}`}
-        bind:value={pasted}></textarea>
-    </label>
-    <button class="btn mt-1 btn-sm" disabled={pasted.trim() === ''} onclick={takePasted}
-      >Look at what was pasted</button
-    >
-  </div>
+  {#if narrow}
+    <details open={pasted !== ''}>
+      <summary class="cursor-pointer">Or cells pasted from a spreadsheet, headings first</summary>
+      {@render pasting()}
+    </details>
+  {:else}
+    <div>{@render pasting()}</div>
+  {/if}
 </div>

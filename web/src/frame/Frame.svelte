@@ -8,6 +8,7 @@
   import CommandBox from './CommandBox.svelte';
   import Keys from './Keys.svelte';
   import Mark from './Mark.svelte';
+  import OwnPassword from './OwnPassword.svelte';
   import { placesOf } from './places';
   import Road from './Road.svelte';
   import { routes } from './routes';
@@ -15,6 +16,7 @@
 
   let commands = $state(false);
   let keys = $state(false);
+  let password = $state(false);
 
   const places = $derived(placesOf(session.current));
 
@@ -90,6 +92,7 @@
         <kbd class="ml-auto text-xs opacity-80">Ctrl K</kbd>
       </button>
       <p class="pt-1 leading-tight">{session.current.name}</p>
+      <button class="hover:underline" onclick={() => (password = true)}>Your password</button>
       <button class="flex items-center gap-2 hover:underline" onclick={signOut}>
         <LogOut size={15} aria-hidden="true" /> Sign out
       </button>
@@ -105,6 +108,7 @@
     </main>
     <div class="flex justify-between border-t border-base-300 px-4 py-2 text-sm lg:hidden">
       <span>{session.current.name}</span>
+      <button class="underline" onclick={() => (password = true)}>Your password</button>
       <button class="underline" onclick={signOut}>Sign out</button>
     </div>
   </div>
@@ -120,6 +124,9 @@
 
 {#if commands}
   <CommandBox close={() => (commands = false)} />
+{/if}
+{#if password}
+  <OwnPassword close={() => (password = false)} />
 {/if}
 {#if keys}
   <Keys close={() => (keys = false)} />

@@ -150,7 +150,10 @@
                         <span class="font-semibold"
                           >{bundle.length} people {togetherWords(bundle)}</span
                         >
-                        <span class="quiet block">{names(bundle)}</span>
+                        <span class="quiet block"
+                          >{names(bundle)}
+                          <span class="text-base-content underline">Show each</span></span
+                        >
                       </span>
                       {@render when(bundle[0]!)}
                     </summary>

@@ -4,7 +4,7 @@
   import type { HoursPreview } from '../api/types';
   import ColumnsRead from '../common/ColumnsRead.svelte';
   import FileOrPaste from '../common/FileOrPaste.svelte';
-  import { amount, counted } from '../common/format';
+  import { amount, counted, peopleCounted } from '../common/format';
   import { FileReading, missingIn } from '../common/reading.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
@@ -64,7 +64,7 @@
           ...fileBody(file, { name: 'reading', value: how.asked }),
         }),
       );
-      said.say(`${result.rows} rows of ${result.people} people are in.`);
+      said.say(`${counted(result.rows, 'row')} of ${peopleCounted(result.people)} are in.`);
       file = null;
       preview = null;
       problem = null;
@@ -87,14 +87,15 @@
       <a class="underline" href={`/api/demo/pay-runs/${runId}/hours.csv`} download>Demo file</a>
     {/if}
   </p>
-  <FileOrPaste chosen={choose} what="hours" taken={done} />
+  <FileOrPaste chosen={choose} what="hours" taken={done} narrow />
   <div class="mt-2"><ProblemNote {problem} /></div>
   {#if busy && !preview}<p role="status" class="quiet">Reading the file</p>{/if}
   {#if preview}
     <ColumnsRead read={preview} reading={how} again={look} />
     <p class="mt-2">
-      <strong>{preview.rows} rows</strong> of {preview.people} people, {amount(preview.hours)} hours,
-      can be taken.
+      <strong>{counted(preview.rows, 'row')}</strong> of {peopleCounted(preview.people)}, {amount(
+        preview.hours,
+      )} hours, can be taken.
       <span class="quiet">Read as {preview.encoding}.</span>
     </p>
     {#if preview.faults.length > 0}
@@ -119,7 +120,7 @@
         preview.rows === 0 ||
         missing !== '' ||
         (preview.faults.length > 0 && !skip)}
-      onclick={take}>Take {preview.rows} rows</button
+      onclick={take}>Take {counted(preview.rows, 'row')}</button
     >
     {#if missing}
       <span class="ml-2">Choose the column for {missing} first.</span>

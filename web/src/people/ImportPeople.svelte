@@ -132,6 +132,9 @@
         {count.policy}: {enrolmentWords(count)}.
       </p>
     {/each}
+    {#each taken.gaps as gap (gap)}
+      <p class="border-l-4 border-accent pl-2" data-gap>{gap}</p>
+    {/each}
     <p class="mt-2">
       <a class="underline" href="#/people">To the directory</a>, or on to
       <a class="underline" href="#/balances/openings">opening balances</a>.

@@ -58,6 +58,18 @@
     );
   }
 
+  async function remove(kind: Kind | 'pay-groups', id: number, name: string) {
+    problem = null;
+    try {
+      await answer(api.DELETE(`/api/organisation/${kind}/{id}`, { params: { path: { id } } }));
+      said.say(`${name} is removed.`);
+      await load();
+      road.changed();
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    }
+  }
+
   async function addGroup(event: SubmitEvent) {
     event.preventDefault();
     await attempt(() =>
@@ -71,18 +83,27 @@
   }
 </script>
 
+{#snippet removal(kind: Kind | 'pay-groups', id: number, name: string)}
+  <button
+    class="text-sm underline"
+    aria-label={`Remove ${name}`}
+    onclick={() => remove(kind, id, name)}>Remove</button
+  >
+{/snippet}
+
 {#snippet names(kind: Kind, one: string, heading: string, all: Organisation['sites'])}
   <section>
     <h2 class="mb-1">{heading}</h2>
     <ul class="mb-3 divide-y divide-base-300">
       {#each all as each (each.id)}
-        <li>
+        <li class="flex items-baseline gap-2">
           <input
-            class="w-full bg-transparent px-1 py-1 hover:bg-base-200"
+            class="grow bg-transparent px-1 py-1 hover:bg-base-200"
             aria-label={`Name of ${each.name}`}
             value={each.name}
             onchange={(event) => rename(kind, each.id, event.currentTarget.value)}
           />
+          {@render removal(kind, each.id, each.name)}
         </li>
       {:else}
         <li class="quiet py-2">None yet.</li>
@@ -103,7 +124,8 @@
 
 <h1 class="mb-1">Sites, teams and pay groups</h1>
 <p class="quiet mb-4">
-  A name is changed where it stands. A file of people adds sites and teams itself.
+  A name is changed where it stands. A file of people adds sites and teams itself. What nothing
+  hangs on can be removed.
 </p>
 <ProblemNote {problem} />
 {#if organisation === null}
@@ -116,8 +138,12 @@
       <h2 class="mb-1">Pay groups</h2>
       <ul class="mb-3 divide-y divide-base-300">
         {#each organisation.payGroups as each (each.id)}
-          <li class="px-1 py-1">
-            {each.name}<span class="quiet">, paid every {words(each.every).toLowerCase()}</span>
+          <li class="flex items-baseline gap-2 px-1 py-1">
+            <span class="grow"
+              >{each.name}<span class="quiet">, paid every {words(each.every).toLowerCase()}</span
+              ></span
+            >
+            {@render removal('pay-groups', each.id, each.name)}
           </li>
         {:else}
           <li class="quiet py-2">None yet. People who are paid together form one.</li>

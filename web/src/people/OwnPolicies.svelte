@@ -26,17 +26,6 @@
   let ending = $state<EnrolmentView | null>(null);
   let problem = $state<Problem | null>(null);
 
-  const doubled = $derived(
-    own.enrolments.filter(
-      (each) =>
-        each.ends === null &&
-        each.kind !== 'OTHER' &&
-        own.enrolments.some(
-          (other) => other !== each && other.kind === each.kind && other.ends === null,
-        ),
-    ),
-  );
-
   function policyName(policyId: number): string {
     return own.enrolments.find((each) => each.policyId === policyId)?.policy ?? 'a policy';
   }
@@ -89,11 +78,6 @@
   >
 </div>
 <ProblemNote {problem} />
-{#if doubled.length > 0}
-  <p class="mb-2 border-l-4 border-accent bg-base-200 px-3 py-1" data-doubled>
-    Covered twice for the same kind of absence: {doubled.map((each) => each.policy).join(' and ')}.
-  </p>
-{/if}
 {#if own.enrolments.length === 0}
   <Empty><p>Not enrolled in any policy: none in force covers them.</p></Empty>
 {:else}

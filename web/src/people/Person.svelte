@@ -28,6 +28,7 @@
   import Leave from './Leave.svelte';
   import Move from './Move.svelte';
   import OwnPolicies from './OwnPolicies.svelte';
+  import RemovePerson from './RemovePerson.svelte';
   import SignInSection from './SignInSection.svelte';
 
   let { params }: { params: { id: string } } = $props();
@@ -153,6 +154,11 @@
     <button class="btn btn-sm" onclick={() => (panel = 'HIRE_DATE')}>Move the hire date</button>
     <button class="btn btn-sm" onclick={() => (panel = 'LEAVE')}>Leaving and returning</button>
   </div>
+  {#each own?.gaps ?? [] as gap (gap)}
+    <p class="mb-4 border-l-4 border-accent bg-base-200 px-3 py-1" data-gap>
+      {gap} <a class="underline" href="#/policies">Who is covered is decided on each policy.</a>
+    </p>
+  {/each}
   <h2 class="mb-1">Balances</h2>
   {#if balances === null}
     <Waiting what="Working out balances" />
@@ -182,6 +188,7 @@
     <Empty><p>No requests yet.</p></Empty>
   {/if}
   <SignInSection {person} />
+  <RemovePerson {person} />
   <Changes subject="person" subjectId={person.id} {version} />
   {#if panel === 'ENTER'}
     <EnterLeave

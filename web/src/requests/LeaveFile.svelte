@@ -154,7 +154,7 @@
             <tr data-state={row.state}>
               <td class="number">{row.line}</td>
               <td>{row.text}</td>
-              <td class={row.state === 'WRONG' ? 'font-semibold text-error' : undefined}
+              <td class={['whitespace-nowrap', row.state === 'WRONG' && 'font-semibold text-error']}
                 >{SAYS[row.state]}</td
               >
               <td>{row.says.join('; ')}</td>

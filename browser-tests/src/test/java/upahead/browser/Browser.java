@@ -246,7 +246,8 @@ final class Browser implements AutoCloseable {
                 .findFirst()
                 .orElseThrow();
         try {
-            return Files.readString(file);
+            // without the mark by which spreadsheets know the encoding
+            return Files.readString(file).replaceFirst("^\uFEFF", "");
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }

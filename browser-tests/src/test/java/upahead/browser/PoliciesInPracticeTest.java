@@ -27,8 +27,7 @@ class PoliciesInPracticeTest extends OnTheDemo {
         browser.stepThrough("[data-unseen]");
         browser.sees("Save the draft first.");
         browser.click("Save the draft");
-        browser.choose("[aria-label=Covers]", "teams");
-        browser.click("Learning");
+        browser.clickOn("[aria-label='Of Learning']");
         browser.click("Put in force");
         browser.sees("In force from 26 Apr 2027");
     }
@@ -73,8 +72,7 @@ class PoliciesInPracticeTest extends OnTheDemo {
         administrator();
         browser.go("/policies/8");
         browser.click("Who is covered");
-        browser.choose("[role=dialog] [aria-label=Covers]", "teams");
-        browser.click("Grounds");
+        browser.clickOn("[role=dialog] [aria-label='Of Grounds']");
         browser.set("[role=dialog] [name=from]", "2027-06-01");
         browser.sees("[data-effects]", "left together");
         browser.choose("[role=dialog] [name=ending]", "is paid out");

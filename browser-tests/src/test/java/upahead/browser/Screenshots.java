@@ -49,7 +49,7 @@ public final class Screenshots {
         shot("/proof", "Differences", "proof");
         shot("/holidays", "Protected dates", "holidays");
         shot("/pay-runs/15", "What will be frozen", "pay-run");
-        browser.set("header input[type=date]", "2027-08-14");
+        browser.set("header input[data-date]", "2027-08-14");
         browser.preferDark();
         shot("/balances/27/1", "Looking ahead to 14 August 2027: forecast", "balance-ahead-in-the-dark");
         browser.preferLight();

@@ -119,7 +119,7 @@ class SettingUpTest {
         browser.go("/people/import");
         browser.upload("[aria-label='File of people']", people(folder, "Nobody"));
         browser.sees("[data-preview]", "29 new, 0 changed, 0 the same, 1 wrong.");
-        browser.sees("the approver “Nobody” is nobody’s code, here or in the file");
+        browser.sees("approver: nobody here has the code, address or name “Nobody”");
         browser.sees("Nothing is taken while rows are wrong.");
         browser.upload("[aria-label='File of people']", people(folder, "W1"));
         browser.sees("[data-preview]", "30 new, 0 changed, 0 the same, 0 wrong.");
@@ -189,7 +189,7 @@ class SettingUpTest {
                 file.append("W%d,%s,regular,8%n".formatted(at, FIRST_DAY.plusDays(day)));
             }
         }
-        browser.upload("[aria-label='Hours file']", write(folder.resolve("hours.csv"), file, StandardCharsets.UTF_8));
+        browser.upload("[aria-label='File of hours']", write(folder.resolve("hours.csv"), file, StandardCharsets.UTF_8));
         browser.sees("150 rows of 30 people, 1200 hours, can be taken.");
         browser.click("Take 150 rows");
         browser.sees("150 rows of 30 people are in.");

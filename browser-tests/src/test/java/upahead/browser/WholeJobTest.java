@@ -75,8 +75,7 @@ class WholeJobTest {
         browser.sees("Put it in force");
         browser.stepThrough("[data-unseen]");
         browser.click("Save the draft");
-        browser.choose("[aria-label=Covers]", "teams");
-        browser.click("Grounds");
+        browser.clickOn("[aria-label='Of Grounds']");
         browser.sees("Covers 12 people");
         browser.click("Put in force");
         browser.sees("In force from 26 Apr 2027");
@@ -132,20 +131,22 @@ class WholeJobTest {
         browser.signInAndEnter("teodric", PASSWORD);
         browser.click("Close the run of Hourly staff");
         browser.sees("[data-blockers]", "Osric Wrenfield waits for a decision");
-        browser.sees("[data-blockers]", "is scheduled in this period but has no hours.");
+        browser.sees("[data-blockers]", "scheduled in this period have no hours.");
 
         Path wrong = Files.writeString(folder.resolve("wrong.csv"), "who,date,kind,hours\nB127,2027-04-12,regular,8\n");
-        browser.upload("[aria-label='Hours file']", wrong);
-        browser.sees("missing: person. Found: who, date, kind, hours.");
+        browser.upload("[aria-label='File of hours']", wrong);
+        browser.sees("Choose the column for person first.");
+        browser.choose("[data-column=PERSON]", "who");
+        browser.sees("1 row of 1 person, 8 hours, can be taken.");
 
         Path hours = Files.writeString(folder.resolve("hours.csv"), browser.download("Demo file"));
-        browser.upload("[aria-label='Hours file']", hours);
-        browser.sees("[data-faults]", "nobody of this pay group has the code “B999”");
+        browser.upload("[aria-label='File of hours']", hours);
+        browser.sees("[data-faults]", "nobody here has the code, address or name “B999”");
         browser.sees("[data-faults]", "a day has between 0 and 24 hours, not 30");
         browser.sees("Nothing is taken until the file is clean or you leave the rows out.");
         browser.click("Leave these rows out on purpose");
         browser.clickStarting("Take ");
-        browser.seesNot("has no hours.");
+        browser.seesNot("have no hours.");
 
         browser.click("Decide");
         browser.sees("Moving house");
@@ -186,10 +187,10 @@ class WholeJobTest {
         browser.sees("hours counted in 12 Apr to 25 Apr 2027, 1.3 for every 23");
         browser.sees("What is up ahead");
         String today = browser.text("[data-figure=balance]");
-        browser.set("header input[type=date]", "2027-08-14");
+        browser.set("header input[data-date]", "2027-08-14");
         browser.sees("Looking ahead to 14 August 2027: forecast");
         browser.seesSomethingElseThan("[data-figure=balance]", today);
-        browser.set("header input[type=date]", "2027-02-28");
+        browser.set("header input[data-date]", "2027-02-28");
         browser.sees("Looking back to 28 February 2027");
     }
 
@@ -235,7 +236,7 @@ class WholeJobTest {
     void theDemosTimePassesToADayAhead() {
         browser.signInAndEnter("teodric", PASSWORD);
         browser.sees("Today, 26 April 2027");
-        browser.set("header input[type=date]", "2027-05-10");
+        browser.set("header input[data-date]", "2027-05-10");
         browser.click("Let the demo’s time pass to this day");
         browser.sees("Today, 10 May 2027");
         browser.sees("The period 26 April to 9 May is over;");

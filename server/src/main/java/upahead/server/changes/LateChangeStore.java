@@ -106,4 +106,8 @@ class LateChangeStore {
                 LateChange.Subject.valueOf(row.getSubject()),
                 row.getSubjectId());
     }
+
+    void removeOf(long personId) {
+        sql.deleteFrom(LATE_CHANGE).where(LATE_CHANGE.PERSON_ID.eq(personId)).execute();
+    }
 }

@@ -99,4 +99,10 @@ public class LateChanges {
     public Map<Long, LateChange> get(Collection<Long> ids) {
         return store.get(ids).stream().collect(Collectors.toMap(LateChange::id, change -> change));
     }
+
+    /** Forgets what was noted about somebody who was entered by mistake. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void forget(long personId) {
+        store.removeOf(personId);
+    }
 }

@@ -39,7 +39,7 @@ public record Table(List<String> headings, List<Row> rows, String encoding) {
 
         /** The row as it can be shown. */
         public String text() {
-            return String.join(", ", cells);
+            return String.join(", ", cells).replaceAll("(, )+$", "");
         }
     }
 

@@ -214,4 +214,12 @@ class EmploymentStore {
         }
         return new WeeklySchedule(hours);
     }
+
+    void removeOf(long personId) {
+        sql.deleteFrom(PERSON_SCHEDULE)
+                .where(PERSON_SCHEDULE.PERSON_ID.eq(personId))
+                .execute();
+        sql.deleteFrom(PERSON_FTE).where(PERSON_FTE.PERSON_ID.eq(personId)).execute();
+        sql.deleteFrom(PERSON_PAUSE).where(PERSON_PAUSE.PERSON_ID.eq(personId)).execute();
+    }
 }

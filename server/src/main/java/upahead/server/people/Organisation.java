@@ -79,6 +79,33 @@ public class Organisation {
         return new Named(id, name);
     }
 
+    /** Removes a site; the database refuses while something hangs on it. */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void removeSite(long id) {
+        Named before = named(id, store.sites(), "site");
+        store.removeSite(id);
+        audit.record("site", id, "removed a site", before.name(), null);
+    }
+
+    /** Removes a team; the database refuses while something hangs on it. */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void removeTeam(long id) {
+        Named before = named(id, store.teams(), "team");
+        store.removeTeam(id);
+        audit.record("team", id, "removed a team", before.name(), null);
+    }
+
+    /** Removes a pay group; the database refuses while something hangs on it. */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void removePayGroup(long id) {
+        PayGroup before = payGroup(id);
+        store.removePayGroup(id);
+        audit.record("pay group", id, "removed a pay group", before.name(), null);
+    }
+
     private static Named named(long id, List<Named> all, String what) {
         return all.stream().filter(each -> each.id() == id).findFirst().orElseThrow(() -> Refusal.notFound(what));
     }

@@ -55,6 +55,18 @@ class OrganisationStore {
         sql.update(TEAM).set(TEAM.NAME, name).where(TEAM.ID.eq(id)).execute();
     }
 
+    void removeSite(long id) {
+        sql.deleteFrom(SITE).where(SITE.ID.eq(id)).execute();
+    }
+
+    void removeTeam(long id) {
+        sql.deleteFrom(TEAM).where(TEAM.ID.eq(id)).execute();
+    }
+
+    void removePayGroup(long id) {
+        sql.deleteFrom(PAY_GROUP).where(PAY_GROUP.ID.eq(id)).execute();
+    }
+
     List<Named> sites() {
         return sql.selectFrom(SITE).orderBy(SITE.NAME).fetch(row -> new Named(row.getId(), row.getName()));
     }

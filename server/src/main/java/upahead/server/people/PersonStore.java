@@ -91,6 +91,13 @@ class PersonStore {
                 .execute();
     }
 
+    void remove(long personId) {
+        sql.deleteFrom(PERSON_PLACEMENT)
+                .where(PERSON_PLACEMENT.PERSON_ID.eq(personId))
+                .execute();
+        sql.deleteFrom(PERSON).where(PERSON.ID.eq(personId)).execute();
+    }
+
     void setEarlier(long personId, long earlierId) {
         sql.update(PERSON)
                 .set(PERSON.EARLIER_ID, earlierId)

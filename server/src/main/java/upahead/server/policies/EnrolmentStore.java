@@ -77,6 +77,10 @@ class EnrolmentStore {
                 .execute();
     }
 
+    void drop(long personId) {
+        sql.deleteFrom(ENROLMENT).where(ENROLMENT.PERSON_ID.eq(personId)).execute();
+    }
+
     List<Long> peopleIn(long policyId) {
         return sql.select(ENROLMENT.PERSON_ID)
                 .from(ENROLMENT)

@@ -342,4 +342,11 @@ public class Enrolments {
     private void noteLate(long personId, LocalDate from, String what) {
         changes.note(personId, null, from, what, Subject.PERSON, personId);
     }
+
+    /** Takes somebody out of every policy as if they had never been there, for a person entered by mistake. */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void forget(long personId) {
+        store.drop(personId);
+    }
 }

@@ -44,8 +44,12 @@ class PersonPoliciesController {
             @Nullable EndBalance balance,
             @Nullable String movedTo) {}
 
-    /** Enrolments and exceptions, the newest exceptions last. */
-    record OwnPolicies(List<EnrolmentView> enrolments, List<PersonException> exceptions) {}
+    /**
+     * Enrolments and exceptions, the newest exceptions last.
+     *
+     * @param gaps where they are covered twice, or not at all, in sentences
+     */
+    record OwnPolicies(List<EnrolmentView> enrolments, List<PersonException> exceptions, List<String> gaps) {}
 
     /**
      * An exception to be made.

@@ -25,6 +25,7 @@ import upahead.server.people.Organisation;
 import upahead.server.people.PayGroup;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
+import upahead.server.people.Person;
 import upahead.server.people.Whereabouts;
 import upahead.server.problems.Refusal;
 import upahead.server.words.Words;
@@ -301,7 +302,10 @@ public class Policies {
                         .filter(end -> end.on().isBefore(from))
                         .isEmpty())
                 .toList();
-        return CoverageGaps.of(people.get(personIds), enrolled, store.all());
+        List<Person> employed = people.get(personIds).stream()
+                .filter(person -> person.lastDay() == null || !person.lastDay().isBefore(from))
+                .toList();
+        return CoverageGaps.of(employed, enrolled, store.all());
     }
 
     /**

@@ -30,7 +30,6 @@ import upahead.server.policies.PolicyDetail;
 import upahead.server.problems.Refusal;
 import upahead.server.requests.RequestDraft.AskedDay;
 import upahead.server.requests.RequestDraft.Part;
-import upahead.server.requests.RequestReview.Problem;
 import upahead.server.words.Words;
 
 /** Brings in leave that was agreed elsewhere, as before the start, from a file: looked at first, taken whole or not. */
@@ -229,8 +228,10 @@ public class LeaveFiles {
             return view(row, LeaveRowState.WRONG, List.of(refused.getMessage()));
         }
         String cost = "costs " + Words.amount(review.total(), review.unit());
-        List<String> says = new ArrayList<>(
-                review.problems().stream().map(Problem::message).distinct().toList());
+        List<String> says = new ArrayList<>(review.problems().stream()
+                .map(problem -> problem.message().replaceAll("\\.$", ""))
+                .distinct()
+                .toList());
         says.add(cost);
         boolean wrong = review.problems().stream().anyMatch(problem -> !problem.passable());
         return view(

@@ -5,7 +5,9 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
@@ -28,8 +30,10 @@ import upahead.server.people.Person;
 import upahead.server.people.Placing;
 import upahead.server.policies.CoverageEffect;
 import upahead.server.policies.CoverageEffect.What;
+import upahead.server.policies.Doubled;
 import upahead.server.policies.Enrolments;
 import upahead.server.policies.HireDates;
+import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.problems.Refusal;
 import upahead.server.staffing.PeoplePreview.PolicyCount;
@@ -44,6 +48,7 @@ public class PeopleImport {
     private static final int MOST_SHOWN = 500;
     private static final int FURTHEST_HIRE_MONTHS = 18;
     private static final int STEP = 250;
+    private static final int MOST_GAPS = 20;
 
     private final People people;
     private final Organisation organisation;
@@ -55,6 +60,7 @@ public class PeopleImport {
     private final Endings endings;
     private final MovableClock clock;
     private final Progress progress;
+    private final Policies policies;
 
     PeopleImport(
             People people,
@@ -66,7 +72,8 @@ public class PeopleImport {
             Enrolments enrolments,
             Endings endings,
             MovableClock clock,
-            Progress progress) {
+            Progress progress,
+            Policies policies) {
         this.people = people;
         this.organisation = organisation;
         this.employments = employments;
@@ -77,6 +84,7 @@ public class PeopleImport {
         this.endings = endings;
         this.clock = clock;
         this.progress = progress;
+        this.policies = policies;
     }
 
     /**
@@ -99,7 +107,7 @@ public class PeopleImport {
         Read read = read(content, reading);
         Known known = known(reading.changesFrom());
         List<RowOutcome> outcomes = compared(read, known, reading.changesFrom());
-        return preview(read, known, outcomes, counts(outcomes, known, reading.changesFrom()));
+        return preview(read, known, outcomes, counts(outcomes, known, reading.changesFrom()), List.of());
     }
 
     /**
@@ -129,7 +137,25 @@ public class PeopleImport {
                 progress.tell("Changing people", at, changed.size());
             }
         }
-        return preview(read, known, outcomes, counts);
+        return preview(read, known, outcomes, counts, gaps(outcomes, from));
+    }
+
+    /** Who of those added or changed is covered twice or not at all. */
+    private List<String> gaps(List<RowOutcome> outcomes, LocalDate from) {
+        Map<String, Long> ids = people.idsByCode();
+        List<Long> touched = outcomes.stream()
+                .filter(each -> each.state() == State.NEW || each.state() == State.CHANGED)
+                .map(each -> ids.get(each.row().code().toUpperCase(Locale.ROOT)))
+                .filter(Objects::nonNull)
+                .toList();
+        List<String> all =
+                policies.doubled(touched, from).stream().map(Doubled::sentence).toList();
+        if (all.size() <= MOST_GAPS) {
+            return all;
+        }
+        List<String> first = new ArrayList<>(all.subList(0, MOST_GAPS));
+        first.add("And so are " + (all.size() - MOST_GAPS) + " more.");
+        return first;
     }
 
     private Read read(byte[] content, Reading reading) {
@@ -259,7 +285,7 @@ public class PeopleImport {
     }
 
     private static PeoplePreview preview(
-            Read read, Known known, List<RowOutcome> outcomes, List<PolicyCount> enrolments) {
+            Read read, Known known, List<RowOutcome> outcomes, List<PolicyCount> enrolments, List<String> gaps) {
         Map<State, Long> states =
                 outcomes.stream().collect(Collectors.groupingBy(RowOutcome::state, Collectors.counting()));
         List<RowView> shown = new ArrayList<>();
@@ -282,6 +308,7 @@ public class PeopleImport {
                 List.copyOf(newNames(outcomes, PersonRow::site, known.sites())),
                 List.copyOf(newNames(outcomes, PersonRow::team, known.teams())),
                 enrolments,
+                gaps,
                 shown);
     }
 

@@ -15,6 +15,7 @@ import upahead.server.files.FileColumns;
  * @param sites new ones the file brings
  * @param teams new ones the file brings
  * @param enrolments that begin or end by it
+ * @param gaps who is covered twice or not at all once it was taken, in sentences; the first 20
  * @param rows the wrong ones first, of many the first 500 of each state
  */
 public record PeoplePreview(
@@ -29,6 +30,7 @@ public record PeoplePreview(
         List<String> sites,
         List<String> teams,
         List<PolicyCount> enrolments,
+        List<String> gaps,
         List<RowView> rows) {
 
     /** How many enrolments in a policy begin and end. */

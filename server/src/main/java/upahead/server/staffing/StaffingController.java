@@ -78,12 +78,15 @@ class StaffingController {
     private final Moves moves;
     private final EmploymentChanges employments;
     private final People people;
+    private final Removals removals;
 
-    StaffingController(Starters starters, Moves moves, EmploymentChanges employments, People people) {
+    StaffingController(
+            Starters starters, Moves moves, EmploymentChanges employments, People people, Removals removals) {
         this.starters = starters;
         this.moves = moves;
         this.employments = employments;
         this.people = people;
+        this.removals = removals;
     }
 
     @PostMapping
@@ -139,6 +142,13 @@ class StaffingController {
     @PutMapping("/{personId}/last-day")
     Person leave(@PathVariable long personId, @Valid @RequestBody LastDayForm form) {
         return starters.leave(personId, form.lastDay());
+    }
+
+    /** Takes out somebody who was entered by mistake. */
+    @DeleteMapping("/{personId}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void remove(@PathVariable long personId) {
+        removals.person(personId);
     }
 
     @PostMapping("/{personId}/return")

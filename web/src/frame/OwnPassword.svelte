@@ -1,0 +1,74 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import { said } from '../common/said.svelte';
+  import SidePanel from '../common/SidePanel.svelte';
+
+  let { close }: { close: () => void } = $props();
+
+  let before = $state('');
+  let password = $state('');
+  let again = $state('');
+  let problem = $state<Problem | null>(null);
+  let busy = $state(false);
+
+  async function change(event: SubmitEvent) {
+    event.preventDefault();
+    if (password !== again) {
+      problem = new Problem('The two new passwords differ. Please type the same twice.');
+      return;
+    }
+    busy = true;
+    problem = null;
+    try {
+      await answer(api.PUT('/api/session/password', { body: { before, password } }));
+      said.say('The password is changed. Everywhere else you are signed out.');
+      close();
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+{#snippet secret(
+  name: string,
+  label: string,
+  kind: 'current-password' | 'new-password',
+  set: (text: string) => void,
+)}
+  <label class="block">
+    <span class="block font-semibold">{label}</span>
+    <input
+      class="input w-full max-w-sm"
+      type="password"
+      {name}
+      autocomplete={kind}
+      oninput={(event) => set(event.currentTarget.value)}
+    />
+  </label>
+{/snippet}
+
+<SidePanel title="Your password" {close}>
+  <form class="space-y-3" onsubmit={change}>
+    {@render secret(
+      'before',
+      'The one you have now',
+      'current-password',
+      (text) => (before = text),
+    )}
+    {@render secret(
+      'new-password',
+      'The new one, at least 10 characters',
+      'new-password',
+      (text) => (password = text),
+    )}
+    {@render secret('again', 'The new one again', 'new-password', (text) => (again = text))}
+    <ProblemNote {problem} />
+    <button class="btn btn-primary" disabled={busy || !before || !password || !again}
+      >Change the password</button
+    >
+  </form>
+</SidePanel>
