@@ -57,6 +57,7 @@ export type PersonDetails = Schemas['PersonDetails'];
 export type StarterForm = Schemas['StarterForm'];
 export type PeoplePreview = Schemas['PeoplePreview'];
 export type LeavePreview = Schemas['LeavePreview'];
+export type DayEffect = Schemas['DayEffect'];
 export type EffectView = Schemas['EffectView'];
 export type PersonEffect = Schemas['PersonEffect'];
 export type Ending = Schemas['Ending'];

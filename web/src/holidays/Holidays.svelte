@@ -70,6 +70,21 @@
     }
   }
 
+  const others = $derived(organisation?.sites.filter((each) => each.id !== siteId) ?? []);
+
+  function copyRules(fromSiteId: number) {
+    if (siteId === null) return;
+    return attempt(
+      () =>
+        answer(
+          api.POST('/api/holidays/{siteId}/rules/copy', {
+            params: { path: { siteId: siteId! }, query: { fromSiteId } },
+          }),
+        ),
+      'Copied. Days count once a year of them is taken.',
+    );
+  }
+
   function removeRule(id: number) {
     return attempt(
       () => answer(api.DELETE('/api/holidays/rules/{id}', { params: { path: { id } } })),
@@ -180,6 +195,16 @@
             <li class="quiet py-1">None yet.</li>
           {/each}
         </ul>
+        {#if others.some((each) => holidays?.rules.some((rule) => rule.siteId === each.id))}
+          <p class="mt-1 text-sm">
+            Copy those of
+            {#each others as other (other.id)}
+              <button class="mr-2 underline" onclick={() => copyRules(other.id)}
+                >{other.name}</button
+              >
+            {/each}
+          </p>
+        {/if}
       </section>
       <section>
         <h2>How they are paid</h2>

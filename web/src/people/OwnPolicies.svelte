@@ -119,7 +119,7 @@
     {person}
     enrolments={own.enrolments}
     close={() => (making = false)}
-    done={(result) => finish(result, 'The exception holds. Balances follow it.')}
+    done={finish}
   />
 {/if}
 {#if ending}

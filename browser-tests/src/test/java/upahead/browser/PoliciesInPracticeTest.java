@@ -72,6 +72,7 @@ class PoliciesInPracticeTest extends OnTheDemo {
         administrator();
         browser.go("/policies/8");
         browser.click("Who is covered");
+        browser.clickOn("[role=dialog] [aria-label='Employed as salaried']");
         browser.clickOn("[role=dialog] [aria-label='Of Grounds']");
         browser.set("[role=dialog] [name=from]", "2027-06-01");
         browser.sees("[data-effects]", "left together");

@@ -189,7 +189,8 @@ class SettingUpTest {
                 file.append("W%d,%s,regular,8%n".formatted(at, FIRST_DAY.plusDays(day)));
             }
         }
-        browser.upload("[aria-label='File of hours']", write(folder.resolve("hours.csv"), file, StandardCharsets.UTF_8));
+        browser.upload(
+                "[aria-label='File of hours']", write(folder.resolve("hours.csv"), file, StandardCharsets.UTF_8));
         browser.sees("150 rows of 30 people, 1200 hours, can be taken.");
         browser.click("Take 150 rows");
         browser.sees("150 rows of 30 people are in.");

@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -98,6 +99,13 @@ class HolidayController {
     @ResponseStatus(HttpStatus.CREATED)
     HolidaysView addRule(@PathVariable long siteId, @Valid @RequestBody RuleForm rule) {
         rules.add(siteId, rule);
+        return all();
+    }
+
+    /** Copies the rules of another site that are not there yet. */
+    @PostMapping("/{siteId}/rules/copy")
+    HolidaysView copyRules(@PathVariable long siteId, @RequestParam long fromSiteId) {
+        rules.copy(fromSiteId, siteId);
         return all();
     }
 

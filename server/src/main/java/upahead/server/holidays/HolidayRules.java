@@ -5,7 +5,9 @@ import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.SortedMap;
+import java.util.stream.Collectors;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -56,6 +58,30 @@ public class HolidayRules {
         long id = store.add(siteId, rule);
         audit.record("site", siteId, "added a yearly holiday", null, rule);
         return new HolidayRule(id, siteId, rule);
+    }
+
+    /**
+     * Gives a site the rules of another one that it does not have; those of the same name stay as they are.
+     *
+     * @throws Refusal if there is no such site, or it has all of them
+     */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public void copy(long fromSiteId, long toSiteId) {
+        requireSite(fromSiteId);
+        requireSite(toSiteId);
+        Set<String> there = store.all().stream()
+                .filter(rule -> rule.siteId() == toSiteId)
+                .map(rule -> rule.rule().name())
+                .collect(Collectors.toSet());
+        List<HolidayRule> missing = store.all().stream()
+                .filter(rule -> rule.siteId() == fromSiteId)
+                .filter(rule -> !there.contains(rule.rule().name()))
+                .toList();
+        if (missing.isEmpty()) {
+            throw Refusal.of("fromSiteId", "That site has no yearly holiday that is not here already.");
+        }
+        missing.forEach(rule -> add(toSiteId, rule.rule()));
     }
 
     /** Changes a rule; days that were taken by it stay. */

@@ -5,6 +5,7 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
+import java.util.List;
 import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -12,7 +13,9 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import upahead.core.quantity.Unit;
+import upahead.server.impact.ExceptionEffect.DayEffect;
 import upahead.server.policies.Coverage;
+import upahead.server.policies.OwnFigures;
 import upahead.server.policies.RequestRules;
 import upahead.server.policies.SampleRehearsal.Rehearsed;
 import upahead.server.policies.TermsDocument;
@@ -40,12 +43,30 @@ class ImpactController {
             @NotNull @Valid TermsDocument terms,
             @Nullable @Valid RequestRules rules) {}
 
+    /**
+     * An exception that is thought of.
+     *
+     * @param to the last day, null for no end
+     */
+    record ExceptionQuestion(
+            long policyId,
+            @NotNull(message = "please choose the first day") LocalDate from,
+            @Nullable LocalDate to,
+            @NotNull OwnFigures figures) {}
+
     private final Impact impact;
     private final RealPerson realPerson;
+    private final ExceptionEffect exceptions;
 
-    ImpactController(Impact impact, RealPerson realPerson) {
+    ImpactController(Impact impact, RealPerson realPerson, ExceptionEffect exceptions) {
         this.impact = impact;
         this.realPerson = realPerson;
+        this.exceptions = exceptions;
+    }
+
+    @PostMapping("/api/people/{personId}/exceptions/effect")
+    List<DayEffect> effect(@PathVariable long personId, @Valid @RequestBody ExceptionQuestion question) {
+        return exceptions.of(personId, question.policyId(), question.from(), question.to(), question.figures());
     }
 
     @PostMapping("/api/policies/rehearsal/person")

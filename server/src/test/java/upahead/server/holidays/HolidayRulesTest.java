@@ -77,6 +77,29 @@ class HolidayRulesTest {
     }
 
     @Test
+    void theRulesOfAnotherSiteAreCopiedOnceAndThoseOfTheSameNameStay() {
+        List<String> before = names(NURSERY);
+        act(() -> {
+            rules.add(GARDEN, fixed("Lily day", 5, 3));
+            rules.copy(GARDEN, NURSERY);
+            return null;
+        });
+        assertThat(names(NURSERY)).containsAll(before).contains("Lily day").doesNotHaveDuplicates();
+        assertThatThrownBy(() -> act(() -> {
+                    rules.copy(GARDEN, NURSERY);
+                    return null;
+                }))
+                .hasMessageContaining("not here already");
+    }
+
+    private List<String> names(long siteId) {
+        return rules.all().stream()
+                .filter(rule -> rule.siteId() == siteId)
+                .map(rule -> rule.rule().name())
+                .toList();
+    }
+
+    @Test
     void aYearThatIsThereAlreadyChangesNothing() {
         YearPreview again = act(() -> rules.take(GARDEN, 2027));
         assertThat(again.days()).isNotEmpty().allMatch(day -> day.state() == State.SAME);
