@@ -79,7 +79,9 @@ class WholeJobTest {
         browser.sees("Covers 12 people");
         browser.click("Put in force");
         browser.sees("In force from 26 Apr 2027");
-        browser.sees("1 hour for every 52 hours worked, at most 20 held, usable after 50 days.");
+        browser.sees("1 hour for every 52 hours worked.");
+        browser.sees("It can be used 50 days after the hire.");
+        browser.sees("Nobody holds more than 20 hours.");
     }
 
     @Test
@@ -181,7 +183,7 @@ class WholeJobTest {
         browser.type("[aria-label='Search people']", "Kerensa");
         browser.seesNot("Ambrose");
         assertThat(browser.download("Download CSV").lines())
-                .startsWith("person,team,policy,unit,earned,used,booked,withheld,balance,available")
+                .startsWith("code,person,team,policy,unit,earned,used,booked,withheld,balance,available,askable")
                 .hasSize(6);
         browser.clickOnRow("Hourly leave");
         browser.sees("hours counted in 12 Apr to 25 Apr 2027, 1.3 for every 23");
