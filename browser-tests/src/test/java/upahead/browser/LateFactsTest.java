@@ -48,6 +48,7 @@ class LateFactsTest {
         browser.sees("Hours of Delphine Mossgrave");
         browser.choose("main select", "Mon 29 Mar to Sun 11 Apr, closed");
         browser.sees("This period is closed.");
+        browser.type("[data-reason]", "Read from the wrong card");
         browser.type("[data-hours='2027-04-07/regular']", "25");
         browser.type("[data-hours='2027-04-08/overtime']", "1.5");
         browser.sees("The hours of a day are between 0 and 24.");
@@ -141,17 +142,19 @@ class LateFactsTest {
     void eachComesBackExplainedInTheNextRunWhichIsClosed() throws IOException {
         browser.go("/pay-runs/15");
         Path hours = Files.writeString(folder.resolve("hours.csv"), browser.download("Demo file"));
-        browser.upload("[aria-label='Hours file']", hours);
+        browser.upload("[aria-label='File of hours']", hours);
         browser.click("Leave these rows out on purpose");
         browser.clickStarting("Take ");
-        browser.seesNot("has no hours.");
+        browser.seesNot("have no hours.");
         browser.click("Decide");
         browser.sees("Moving house");
         browser.click("Approve");
         browser.sees("Nothing stops the close.");
 
         browser.type("[aria-label='Search the worksheet']", "Delphine");
-        corrected("Hourly leave", "Regular hours of 7 April changed from 8 to 3 by Teodric Brackwyn. Now:");
+        corrected(
+                "Hourly leave",
+                "Regular hours of 7 April changed from 8 to 3 by Teodric Brackwyn: Read from the wrong card. Now:");
         browser.type("[aria-label='Search the worksheet']", "Leofric");
         corrected("Sick time", "Hire date moved from 15 March to 1 March by Teodric Brackwyn. Now:");
         browser.type("[aria-label='Search the worksheet']", "Kerensa");
