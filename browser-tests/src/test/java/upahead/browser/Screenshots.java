@@ -71,7 +71,7 @@ public final class Screenshots {
         for (String day : new String[] {"2027-04-30", "2027-05-03", "2027-05-04"}) {
             browser.clickOn("[data-day='" + day + "']");
         }
-        browser.sees("Costs");
+        browser.sees("[data-cost]", "16 hours");
         save("my-time");
     }
 
