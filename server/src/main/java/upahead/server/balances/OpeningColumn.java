@@ -1,6 +1,5 @@
 package upahead.server.balances;
 
-import java.util.List;
 import upahead.server.files.FileColumns;
 
 /** What a file of opening balances can say, and the headings under which it is looked for. */
@@ -26,28 +25,14 @@ enum OpeningColumn implements FileColumns.Column {
     USED("Used", false, "used", "usedthisyear", "usedsofar", "taken"),
     HOURS("Hours toward", false, "hourstoward", "hourstowardnextstep", "hourssofar");
 
-    private final String title;
-    private final boolean needed;
-    private final List<String> names;
+    private final FileColumns.Heading heading;
 
     OpeningColumn(String title, boolean needed, String... names) {
-        this.title = title;
-        this.needed = needed;
-        this.names = List.of(names);
+        this.heading = FileColumns.Heading.of(title, needed, names);
     }
 
     @Override
-    public String title() {
-        return title;
-    }
-
-    @Override
-    public boolean isNeeded() {
-        return needed;
-    }
-
-    @Override
-    public List<String> names() {
-        return names;
+    public FileColumns.Heading heading() {
+        return heading;
     }
 }

@@ -88,8 +88,7 @@ class OpeningController {
             @RequestParam(required = false) Long policyId,
             @RequestParam @NotNull LocalDate on)
             throws IOException {
-        OpeningRows read =
-                files.read(file.getBytes(), reading == null ? FileColumns.Reading.BY_ITSELF : reading, policyId, on);
+        OpeningRows read = files.read(file.getBytes(), FileColumns.Reading.orByItself(reading), policyId, on);
         return new FileView(
                 read.table().headings(),
                 read.table().encoding(),

@@ -21,14 +21,30 @@ public final class FileColumns<C extends Enum<C> & FileColumns.Column> {
     /** What a file can say in each row. */
     public interface Column {
 
+        Heading heading();
+
         /** As it is shown. */
-        String title();
+        default String title() {
+            return heading().title();
+        }
 
         /** Whether no row can be read without it. */
-        boolean isNeeded();
+        default boolean isNeeded() {
+            return heading().needed();
+        }
+    }
 
-        /** The headings by which it is found, in small letters without spaces and dashes. */
-        List<String> names();
+    /**
+     * The heading under which a column stands.
+     *
+     * @param title as it is shown
+     * @param needed whether no row can be read without it
+     * @param names by which it is found, in small letters without spaces and dashes
+     */
+    public record Heading(String title, boolean needed, List<String> names) {
+        public static Heading of(String title, boolean needed, String... names) {
+            return new Heading(title, needed, List.of(names));
+        }
     }
 
     /** Under which heading a column was looked for; null where it was not found. */
@@ -45,6 +61,11 @@ public final class FileColumns<C extends Enum<C> & FileColumns.Column> {
      */
     public record Reading(@Nullable List<@Valid ColumnChoice> columns, @Nullable Dates.Order order) {
         public static final Reading BY_ITSELF = new Reading(null, null);
+
+        /** As somebody chose, or by itself where nobody did. */
+        public static Reading orByItself(@Nullable Reading chosen) {
+            return chosen == null ? BY_ITSELF : chosen;
+        }
     }
 
     private final Table table;
@@ -70,7 +91,8 @@ public final class FileColumns<C extends Enum<C> & FileColumns.Column> {
     }
 
     private Map<C, String> found() {
-        return table.matched(all.stream().collect(Collectors.toMap(column -> column, Column::names)));
+        return table.matched(all.stream().collect(Collectors.toMap(column -> column, column -> column.heading()
+                .names())));
     }
 
     private Map<C, String> chosen(Class<C> type, List<ColumnChoice> choices) {

@@ -1,6 +1,5 @@
 package upahead.server.hours;
 
-import java.util.List;
 import upahead.server.files.FileColumns;
 
 /** What a file of hours can say, and the headings under which it is looked for. */
@@ -23,28 +22,14 @@ enum HoursColumn implements FileColumns.Column {
     KIND("Kind", false, "kind", "type", "hourstype", "paycode", "kindofhours"),
     HOURS("Hours", true, "hours", "worked", "hoursworked", "total", "duration", "time", "stunden");
 
-    private final String title;
-    private final boolean needed;
-    private final List<String> names;
+    private final FileColumns.Heading heading;
 
     HoursColumn(String title, boolean needed, String... names) {
-        this.title = title;
-        this.needed = needed;
-        this.names = List.of(names);
+        this.heading = FileColumns.Heading.of(title, needed, names);
     }
 
     @Override
-    public String title() {
-        return title;
-    }
-
-    @Override
-    public boolean isNeeded() {
-        return needed;
-    }
-
-    @Override
-    public List<String> names() {
-        return names;
+    public FileColumns.Heading heading() {
+        return heading;
     }
 }

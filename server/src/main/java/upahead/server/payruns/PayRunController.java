@@ -85,7 +85,7 @@ class PayRunController {
             @RequestPart(required = false) FileColumns.Reading reading)
             throws IOException {
         PayRun run = gathering(id);
-        return hours.preview(file.getBytes(), orByItself(reading), run.payGroupId(), run.period());
+        return hours.preview(file.getBytes(), FileColumns.Reading.orByItself(reading), run.payGroupId(), run.period());
     }
 
     @PostMapping(path = "/{id}/hours", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
@@ -99,7 +99,7 @@ class PayRunController {
         String name = file.getOriginalFilename() == null ? "hours" : file.getOriginalFilename();
         return hours.take(
                 file.getBytes(),
-                orByItself(reading),
+                FileColumns.Reading.orByItself(reading),
                 name,
                 run.payGroupId(),
                 run.period(),
@@ -113,10 +113,6 @@ class PayRunController {
             @RequestParam(required = false) Integer closing,
             @RequestParam(defaultValue = "false") boolean reversal) {
         return handOver.of(id, closing, reversal).answer();
-    }
-
-    private static FileColumns.Reading orByItself(FileColumns.Reading reading) {
-        return reading == null ? FileColumns.Reading.BY_ITSELF : reading;
     }
 
     private PayRun gathering(long id) {

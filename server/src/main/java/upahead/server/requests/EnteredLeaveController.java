@@ -59,7 +59,7 @@ class EnteredLeaveController {
     @PostMapping(path = "/api/entered-leave/file/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     LeavePreview preview(@RequestPart MultipartFile file, @RequestPart(required = false) FileColumns.Reading reading)
             throws IOException {
-        return files.preview(file.getBytes(), reading == null ? FileColumns.Reading.BY_ITSELF : reading);
+        return files.preview(file.getBytes(), FileColumns.Reading.orByItself(reading));
     }
 
     @PostMapping(path = "/api/entered-leave/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
@@ -68,6 +68,6 @@ class EnteredLeaveController {
             @RequestPart(required = false) FileColumns.Reading reading,
             @RequestParam(defaultValue = "") @Size(max = 300) String reason)
             throws IOException {
-        return files.take(file.getBytes(), reading == null ? FileColumns.Reading.BY_ITSELF : reading, reason);
+        return files.take(file.getBytes(), FileColumns.Reading.orByItself(reading), reason);
     }
 }

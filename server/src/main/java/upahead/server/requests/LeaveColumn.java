@@ -1,6 +1,5 @@
 package upahead.server.requests;
 
-import java.util.List;
 import upahead.server.files.FileColumns;
 
 /** What a file of leave can say, and the headings under which it is looked for. */
@@ -25,28 +24,14 @@ enum LeaveColumn implements FileColumns.Column {
     HOURS("Hours a day", false, "hoursaday", "hours", "hoursperday"),
     NOTE("Note", false, "note", "comment", "remark", "reason");
 
-    private final String title;
-    private final boolean needed;
-    private final List<String> names;
+    private final FileColumns.Heading heading;
 
     LeaveColumn(String title, boolean needed, String... names) {
-        this.title = title;
-        this.needed = needed;
-        this.names = List.of(names);
+        this.heading = FileColumns.Heading.of(title, needed, names);
     }
 
     @Override
-    public String title() {
-        return title;
-    }
-
-    @Override
-    public boolean isNeeded() {
-        return needed;
-    }
-
-    @Override
-    public List<String> names() {
-        return names;
+    public FileColumns.Heading heading() {
+        return heading;
     }
 }

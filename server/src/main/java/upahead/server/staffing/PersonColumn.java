@@ -39,30 +39,15 @@ public enum PersonColumn implements FileColumns.Column {
     static final List<PersonColumn> WEEK = List.of(MONDAY, TUESDAY, WEDNESDAY, THURSDAY, FRIDAY, SATURDAY, SUNDAY);
     static final List<PersonColumn> DATES = List.of(HIRED, LAST_DAY, SERVICE_FROM);
 
-    private final String title;
-    private final boolean needed;
-    private final List<String> names;
+    private final FileColumns.Heading heading;
 
     PersonColumn(String title, boolean needed, String... names) {
-        this.title = title;
-        this.needed = needed;
-        this.names = List.of(names);
-    }
-
-    /** As it stands in the template and in an export. */
-    @Override
-    public String title() {
-        return title;
+        this.heading = FileColumns.Heading.of(title, needed, names);
     }
 
     @Override
-    public boolean isNeeded() {
-        return needed;
-    }
-
-    @Override
-    public List<String> names() {
-        return names;
+    public FileColumns.Heading heading() {
+        return heading;
     }
 
     /** Those an export has: a week is told day by day there. */
