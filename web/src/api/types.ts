@@ -1,4 +1,4 @@
-import type { components } from './schema';
+import type { components, paths } from './schema';
 
 type Schemas = components['schemas'];
 
@@ -73,3 +73,8 @@ export type OpeningCheck = Schemas['OpeningCheck'];
 export type EmploymentType = Person['employmentType'];
 export type Unit = BalanceRow['unit'];
 export type LineKind = Schemas['Line']['kind'];
+export type ManyInvitations = Schemas['ManyInvitations'];
+export type DirectoryFilter = NonNullable<
+  paths['/api/people/export']['get']['parameters']['query']
+>;
+export type Alike = Schemas['Alike'];

@@ -10,6 +10,7 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { asOf } from '../frame/asof.svelte';
+  import { session } from '../frame/session.svelte';
   import BalanceTable from './BalanceTable.svelte';
 
   const SIZE = 10;
@@ -97,8 +98,10 @@
 </script>
 
 <div class="mb-4 flex flex-wrap items-end gap-3">
-  <h1 class="mr-auto">Balances</h1>
-  <a class="underline" href="#/balances/openings">Opening balances</a>
+  <h1 class="mr-auto">{session.isAdministrator ? 'Balances' : 'Balances of your people'}</h1>
+  {#if session.isAdministrator}
+    <a class="underline" href="#/balances/openings">Opening balances</a>
+  {/if}
   <input
     class="input w-52"
     type="search"
@@ -107,13 +110,15 @@
     bind:value={search}
     oninput={() => (page = 0)}
   />
-  <select class="select w-44" aria-label="Team" bind:value={teamId} onchange={() => (page = 0)}>
-    <option value="">All teams</option>
-    {#each organisation?.teams ?? [] as team (team.id)}
-      <option value={String(team.id)}>{team.name}</option>
-    {/each}
-  </select>
-  <select class="select w-36" aria-label="Policy" bind:value={policyId}>
+  {#if session.isAdministrator}
+    <select class="select w-44" aria-label="Team" bind:value={teamId} onchange={() => (page = 0)}>
+      <option value="">All teams</option>
+      {#each organisation?.teams ?? [] as team (team.id)}
+        <option value={String(team.id)}>{team.name}</option>
+      {/each}
+    </select>
+  {/if}
+  <select class="select w-36" aria-label="Policy" bind:value={policyId} onchange={() => (page = 0)}>
     <option value="">All policies</option>
     {#each policies as policy (policy.id)}
       <option value={String(policy.id)}>{policy.name}</option>
@@ -127,7 +132,13 @@
 {#if found === null}
   {#if !problem}<Waiting what="Working out balances" />{/if}
 {:else if found.items.length === 0}
-  <Empty><p>No balance matches. Try other words, or another team or policy.</p></Empty>
+  <Empty
+    ><p>
+      {session.isAdministrator
+        ? 'No balance matches. Try other words, or another team or policy.'
+        : 'No balance matches. Here are the balances of the people whose requests you decide.'}
+    </p></Empty
+  >
 {:else}
   <BalanceTable rows={found.items} withPerson />
   <Pager total={found.total} size={SIZE} bind:page what="people" />

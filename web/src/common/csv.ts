@@ -13,11 +13,16 @@ export function csv(rows: string[][]): string {
   return `${BYTE_ORDER_MARK}${rows.map((row) => row.map(field).join(',')).join('\r\n')}\r\n`;
 }
 
-/** Saves rows as a CSV file on the person's own machine, with the exact figures. */
-export function saveCsv(name: string, rows: string[][]): void {
+/** Saves a file on the person's own machine. */
+export function saveBlob(name: string, content: Blob): void {
   const link = document.createElement('a');
-  link.href = URL.createObjectURL(new Blob([csv(rows)], { type: 'text/csv;charset=utf-8' }));
-  link.download = `${name}.csv`;
+  link.href = URL.createObjectURL(content);
+  link.download = name;
   link.click();
   URL.revokeObjectURL(link.href);
+}
+
+/** Saves rows as a CSV file, with the exact figures. */
+export function saveCsv(name: string, rows: string[][]): void {
+  saveBlob(`${name}.csv`, new Blob([csv(rows)], { type: 'text/csv;charset=utf-8' }));
 }

@@ -27,7 +27,13 @@ describe('where somebody can go', () => {
   });
 
   it('is little for an approver and less for an employee', () => {
-    expect(places('APPROVER', 4)).toEqual(['Lookout', 'Requests', 'My time', 'Mailbox']);
+    expect(places('APPROVER', 4)).toEqual([
+      'Lookout',
+      'Requests',
+      'Balances',
+      'My time',
+      'Mailbox',
+    ]);
     expect(places('EMPLOYEE', 27)).toEqual(['My time', 'Mailbox']);
   });
 

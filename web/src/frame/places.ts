@@ -18,6 +18,7 @@ export interface Place {
 
 const LOOKOUT: Place = { path: '/', name: 'Lookout', icon: Signpost };
 const REQUESTS: Place = { path: '/requests', name: 'Requests', icon: Inbox };
+const BALANCES: Place = { path: '/balances', name: 'Balances', icon: Scale };
 const MY_TIME: Place = { path: '/my-time', name: 'My time', icon: Sprout };
 const MAIL: Place = { path: '/mail', name: 'Mailbox', icon: Mails };
 
@@ -25,7 +26,7 @@ const ADMINISTRATOR: Place[] = [
   LOOKOUT,
   REQUESTS,
   { path: '/pay-runs', name: 'Pay runs', icon: Wallet },
-  { path: '/balances', name: 'Balances', icon: Scale },
+  BALANCES,
   { path: '/policies', name: 'Policies', icon: NotebookPen },
   { path: '/people', name: 'People', icon: UsersRound },
   { path: '/holidays', name: 'Holidays', icon: CalendarHeart },
@@ -39,7 +40,7 @@ export function placesOf(session: Session): Place[] {
     case 'ADMINISTRATOR':
       return [...ADMINISTRATOR, ...own, MAIL];
     case 'APPROVER':
-      return [LOOKOUT, REQUESTS, ...own, MAIL];
+      return [LOOKOUT, REQUESTS, BALANCES, ...own, MAIL];
     default:
       return [...own, MAIL];
   }

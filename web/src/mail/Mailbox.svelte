@@ -8,10 +8,16 @@
 
   let messages = $state<Message[] | null>(null);
 
-  /** The text of a mail and the link at its end, if it has one. */
-  function parts(body: string): [string, string | null] {
-    const at = body.lastIndexOf('#/');
-    return at < 0 ? [body, null] : [body.slice(0, at), body.slice(at)];
+  interface Parts {
+    text: string;
+    /** The link at the end as it is read, and the place in this program that it leads to. */
+    link: string | null;
+    place: string | null;
+  }
+
+  function parts(body: string): Parts {
+    const [, text, link, place] = /^(.*?)((?:https?:\/\/[^\s#]+)?(#\/\S+))$/s.exec(body) ?? [];
+    return { text: text ?? body, link: link ?? null, place: place ?? null };
   }
 
   $effect(() => {
@@ -33,14 +39,14 @@
 {:else}
   <ul class="sheet max-w-4xl divide-y divide-base-300">
     {#each messages as message (message.id)}
-      {@const [text, link] = parts(message.body)}
+      {@const { text, link, place } = parts(message.body)}
       <li class="px-4 py-2.5">
         <p class="flex flex-wrap justify-between gap-x-4">
           <span class="font-semibold">{message.subject}</span>
           <span class="quiet text-sm">{day(message.at)}, to {message.recipient}</span>
         </p>
         <p>
-          {text}{#if link}<a class="break-all underline" href={link}>{link}</a>{/if}
+          {text}{#if link}<a class="break-all underline" href={place}>{link}</a>{/if}
         </p>
       </li>
     {/each}

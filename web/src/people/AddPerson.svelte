@@ -10,6 +10,7 @@
   import { said } from '../common/said.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { session } from '../frame/session.svelte';
+  import Alikes from './Alikes.svelte';
   import { figure, starter } from './employment';
   import StarterFields from './StarterFields.svelte';
 
@@ -93,6 +94,7 @@
 {:else}
   <form class="max-w-5xl" onsubmit={add}>
     <StarterFields bind:form {organisation} {problem} />
+    <Alikes name={form.details.name} email={form.details.email} hired={form.hired} />
     <div class="mt-5"><ProblemNote {problem} besides={FIELDS} /></div>
     <div class="mt-4 flex gap-3">
       <button class="btn btn-primary" disabled={busy}>Add</button>

@@ -7,6 +7,7 @@
   import { said } from '../common/said.svelte';
   import { words } from '../common/format';
   import Waiting from '../common/Waiting.svelte';
+  import WholeCompany from './WholeCompany.svelte';
   import { road } from '../frame/road.svelte';
   import { session } from '../frame/session.svelte';
 
@@ -173,4 +174,5 @@
       </form>
     </section>
   </div>
+  <WholeCompany />
 {/if}

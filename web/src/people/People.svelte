@@ -12,6 +12,7 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { EMPLOYMENT_TYPES } from './employment';
+  import InvitePeople from './InvitePeople.svelte';
 
   const SIZE = 25;
   const COLUMNS = [
@@ -46,6 +47,7 @@
   let organisation = $state<Organisation | null>(null);
   let found = $state<{ items: Person[]; total: number } | null>(null);
   let problem = $state<Problem | null>(null);
+  let inviting = $state(false);
   const ask = latest<{ items: Person[]; total: number }>();
 
   const filters = $derived({
@@ -95,6 +97,9 @@
   <div class="flex flex-wrap gap-2">
     <a class="btn btn-sm" href="#/people/organisation">Sites, teams, pay groups</a>
     <a class="btn btn-sm" href="#/people/import">Bring people in</a>
+    <button class="btn btn-sm" disabled={!found?.total} onclick={() => (inviting = true)}
+      >Invite these</button
+    >
     <a class="btn btn-sm btn-primary" href="#/people/new">Add somebody</a>
   </div>
 </div>
@@ -189,4 +194,7 @@
     </tbody>
   </table>
   <Pager total={found.total} size={SIZE} bind:page what="people" />
+{/if}
+{#if inviting}
+  <InvitePeople {filters} close={() => (inviting = false)} />
 {/if}

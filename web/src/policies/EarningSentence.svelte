@@ -3,6 +3,7 @@
   import { unitName } from '../common/format';
   import Blank from './Blank.svelte';
   import Choice from './Choice.svelte';
+  import HoursWorkedSentence from './HoursWorkedSentence.svelte';
 
   let {
     earning = $bindable(),
@@ -19,9 +20,6 @@
     ['PER_PERIOD', 'bit by bit'],
     ['NONE', 'only by awards'],
   ];
-  const KINDS = ['regular', 'overtime', 'training'];
-  const STANDARD_KINDS = ['regular', 'overtime'];
-
   function chooseMethod(chosen: Terms['earning']['method'] | null) {
     if (chosen === null) return;
     earning.method = chosen;
@@ -35,14 +33,6 @@
     }
     if (chosen !== 'NONE') earning.amount ??= '1';
   }
-
-  const counted = $derived(earning.counts ?? STANDARD_KINDS);
-
-  function toggleKind(kind: string) {
-    earning.counts = counted.includes(kind)
-      ? counted.filter((each) => each !== kind)
-      : KINDS.filter((each) => each === kind || counted.includes(each));
-  }
 </script>
 
 People earn
@@ -52,66 +42,7 @@ People earn
   bind:value={() => earning.method, chooseMethod}
 />{method === 'NONE' ? '.' : ':'}
 {#if method === 'PER_HOURS_WORKED'}
-  <Blank
-    name="Amount earned"
-    field="terms.earning.amount"
-    {problemAt}
-    bind:value={earning.amount}
-  />
-  {units} for every
-  <Blank
-    name="Hours worked"
-    field="terms.earning.forEvery"
-    {problemAt}
-    bind:value={earning.forEvery}
-  />
-  hours worked, posted
-  <Choice
-    name="When hours post"
-    choices={[
-      ['PAY_PERIOD_END', 'when each pay period ends'],
-      ['DAY', 'each day'],
-    ]}
-    bind:value={
-      () => earning.hoursPost ?? 'PAY_PERIOD_END', (chosen) => (earning.hoursPost = chosen)
-    }
-  />;
-  <Choice
-    name="Left-over hours"
-    choices={[
-      ['part', 'every hour brings its part'],
-      ['whole', 'only whole steps count'],
-    ]}
-    bind:value={
-      () => (earning.wholeStepsOnly ? 'whole' : 'part'),
-      (chosen) => (earning.wholeStepsOnly = chosen === 'whole')
-    }
-  />.
-  <fieldset class="mt-1 flex flex-wrap gap-x-4 text-base">
-    <legend class="float-left mr-4">Hours that count:</legend>
-    {#each KINDS as kind (kind)}
-      <label class="flex items-center gap-1.5">
-        <input
-          type="checkbox"
-          class="checkbox checkbox-sm"
-          checked={counted.includes(kind)}
-          onchange={() => toggleKind(kind)}
-        />
-        {kind}
-      </label>
-    {/each}
-    <label class="flex items-center gap-1.5">
-      <input type="checkbox" class="checkbox checkbox-sm" bind:checked={earning.paidLeaveCounts} /> paid
-      leave
-    </label>
-    <label class="flex items-center gap-1.5">
-      <input
-        type="checkbox"
-        class="checkbox checkbox-sm"
-        bind:checked={earning.paidHolidaysCount}
-      /> paid holidays
-    </label>
-  </fieldset>
+  <HoursWorkedSentence bind:earning {unit} {problemAt} />
 {:else if method === 'UPFRONT'}
   <Blank
     name="Amount granted"

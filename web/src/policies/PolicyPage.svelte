@@ -121,6 +121,13 @@
   }
 
   const inForce = $derived(policy?.versions.filter((each) => each.state === 'IN_FORCE') ?? []);
+  /** The policy with the draft as it stands on the page. */
+  const asWritten = $derived({
+    ...policy!,
+    versions: (policy?.versions ?? []).map((each) =>
+      each.id === draft?.id ? { ...each, terms: draft.terms } : each,
+    ),
+  });
   const stored = $derived(policy?.versions.find((each) => each.id === draft?.id));
   const changed = $derived(
     JSON.stringify(stored?.terms) !== JSON.stringify(draft?.terms) ||
@@ -242,7 +249,7 @@
   {:else}
     <ProblemNote {problem} />
   {/if}
-  {#if policy.versions.length > 1 && !policy.recordedOnly}<Versions {policy} />{/if}
+  {#if policy.versions.length > 1 && !policy.recordedOnly}<Versions policy={asWritten} />{/if}
   <Changes subject="policy" subjectId={policy.id} />
   {#if panel === 'SETTINGS'}
     <Settings

@@ -2,7 +2,14 @@
   import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { Rehearsed, RequestRules, RuleConflict, Terms, Unit } from '../api/types';
+  import type {
+    Organisation,
+    Rehearsed,
+    RequestRules,
+    RuleConflict,
+    Terms,
+    Unit,
+  } from '../api/types';
   import Amount from '../common/Amount.svelte';
   import { amount, day, daysBetween, kindName, unitName } from '../common/format';
   import { latest } from '../common/latest';
@@ -31,8 +38,20 @@
   let hired = $state(session.current.today);
   let hoursADay = $state('8');
   let personId = $state<number | null>(null);
+  let payGroups = $state<Organisation['payGroups']>([]);
+  let chosenPayGroup = $state<number | null>(null);
+  const payGroupId = $derived(
+    chosenPayGroup ?? payGroups.find((each) => each.name === rehearsed?.payGroup)?.id ?? null,
+  );
   let rehearsed = $state<Rehearsed | null>(null);
   const ask = latest<Rehearsed>();
+
+  $effect(() => {
+    answer(api.GET('/api/organisation')).then(
+      (organisation) => (payGroups = organisation.payGroups),
+      (thrown) => (problem = Problem.of(thrown)),
+    );
+  });
 
   $effect(() => {
     const body = {
@@ -41,12 +60,14 @@
       terms: $state.snapshot(terms) as Terms,
       rules: $state.snapshot(rules) as RequestRules,
     };
-    void [hired, hoursADay, personId];
+    void [hired, hoursADay, personId, chosenPayGroup];
     const timer = window.setTimeout(() => {
       ask(
         answer(
           personId === null
-            ? api.POST('/api/policies/rehearsal', { body: { ...body, hired, hoursADay } })
+            ? api.POST('/api/policies/rehearsal', {
+                body: { ...body, hired, hoursADay, policyId, payGroupId: chosenPayGroup },
+              })
             : api.POST('/api/policies/rehearsal/person', {
                 body: { ...body, personId, policyId },
               }),
@@ -103,7 +124,17 @@
       class="w-10 border-b border-base-content/40 bg-transparent text-center"
       aria-label="Sample hours a day"
       bind:value={hoursADay}
-    /> hours from Monday to Friday
+    />
+    hours from Monday to Friday{#if payGroups.length > 0}, paid with
+      <select
+        class="border-b border-base-content/40 bg-transparent"
+        aria-label="Sample pay group"
+        bind:value={() => payGroupId, (chosen) => (chosenPayGroup = chosen)}
+      >
+        {#each payGroups as group (group.id)}
+          <option value={group.id}>{group.name}</option>
+        {/each}
+      </select>{/if}
   </p>
   {#if rehearsed}
     <svg

@@ -9,6 +9,7 @@
   import EarningSentence from './EarningSentence.svelte';
   import { type Figures, provideFigures } from './figures.svelte';
   import { RULES_TO_ADD } from './terms';
+  import WaitSentence from './WaitSentence.svelte';
 
   let {
     terms = $bindable(),
@@ -148,21 +149,12 @@
   {@render rule('tenure', tenure)}
 
   {#snippet waitToEarn()}
-    Earning begins
-    <Blank name="Wait before earning" bind:value={terms.waitToEarn!.count} />
-    <Choice
-      name="Days or months before earning"
-      choices={TIMES}
-      bind:value={terms.waitToEarn!.in}
-    /> after the hire date.
+    <WaitSentence bind:wait={terms.waitToEarn!} begins="Earning begins" before="earning" />
   {/snippet}
   {@render rule('waitToEarn', waitToEarn)}
 
   {#snippet waitToUse()}
-    Time can be used
-    <Blank name="Wait before use" bind:value={terms.waitToUse!.count} />
-    <Choice name="Days or months before use" choices={TIMES} bind:value={terms.waitToUse!.in} /> after
-    the hire date.
+    <WaitSentence bind:wait={terms.waitToUse!} begins="Time can be used" before="use" />
   {/snippet}
   {@render rule('waitToUse', waitToUse)}
 
@@ -189,11 +181,6 @@
         bind:value={terms.scaleByDaysOfWeek}
       />
       days of a full week{/if}.
-    <span class="quiet block text-base">
-      {terms.scaleByDaysOfWeek === null
-        ? 'Somebody who works five short days gets less by this, though taking a week off takes five days.'
-        : 'Somebody who works five short days gets as much as a full-timer by this.'}
-    </span>
   {/snippet}
   {@render rule('scaling', scaling)}
 

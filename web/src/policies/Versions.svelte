@@ -2,6 +2,7 @@
   import type { Policy, PolicyVersion } from '../api/types';
   import { day } from '../common/format';
   import { compared } from './comparison';
+  import { allSentences } from './sentence';
 
   let { policy }: { policy: Policy } = $props();
 
@@ -16,6 +17,13 @@
   const before = $derived(policy.versions[Math.min(one, last)]!);
   const after = $derived(policy.versions[Math.min(other, last)]!);
   const changes = $derived(compared(before.terms, after.terms, policy.unit));
+  const sides = $derived(
+    [before, after].map((version) => ({ version, texts: allSentences(policy, version.terms) })),
+  );
+
+  function isOnBothSides(text: string): boolean {
+    return sides.every(({ texts }) => texts.includes(text));
+  }
 </script>
 
 <section class="mt-6" data-comparison>
@@ -43,5 +51,24 @@
         </li>
       {/each}
     </ul>
+    <div class="mt-4 grid max-w-5xl gap-6 md:grid-cols-2" data-side-by-side>
+      {#each sides as { version, texts }, at (at)}
+        <div>
+          <h3 class="font-semibold">In full, {name(version)}</h3>
+          <ul class="mt-1 space-y-1">
+            {#each texts as text (text)}
+              <li
+                class={[
+                  'border-l-4 pl-2',
+                  isOnBothSides(text) ? 'quiet border-transparent' : 'border-accent bg-base-200',
+                ]}
+              >
+                {text}
+              </li>
+            {/each}
+          </ul>
+        </div>
+      {/each}
+    </div>
   {/if}
 </section>

@@ -1,5 +1,6 @@
 import type { Policy, Terms } from '../api/types';
 import { isDate, longDay, unitName, words } from '../common/format';
+import { waitWords } from './waits';
 
 /** 45 days */
 export function timeWords(of: { count: number; in: 'DAYS' | 'MONTHS' }): string {
@@ -10,11 +11,13 @@ const PERIODS = { PAY_PERIOD: 'pay period', MONTH: 'month', DAY: 'day' };
 
 /** How time is earned, in few words. */
 export function earningWords(terms: Terms, unit: string): string {
-  const { method, amount, forEvery, every, perYear } = terms.earning;
+  const { method, amount, forEvery, every, perYear, wholeStepsOnly } = terms.earning;
   switch (method) {
     case 'UPFRONT':
       return `${amount} ${unit} granted each benefit year`;
     case 'PER_HOURS_WORKED':
+      if (forEvery === '100' && unit === 'hours' && !wholeStepsOnly)
+        return `${amount} % of the hours worked`;
       return `${amount} ${amount === '1' ? unit.slice(0, -1) : unit} for every ${forEvery} hours worked`;
     case 'PER_PERIOD':
       return perYear
@@ -74,8 +77,8 @@ export function allSentences(policy: Policy, terms: Terms): string[] {
     terms.scaleByFte && 'Part-timers earn in proportion to their full-time equivalent.',
     terms.scaleByDaysOfWeek !== null &&
       `Part-timers earn in proportion to the days they work, of ${terms.scaleByDaysOfWeek} a week.`,
-    terms.waitToEarn !== null && `Earning begins ${timeWords(terms.waitToEarn)} after the hire.`,
-    terms.waitToUse !== null && `It can be used ${timeWords(terms.waitToUse)} after the hire.`,
+    terms.waitToEarn !== null && `Earning begins ${waitWords(terms.waitToEarn)}.`,
+    terms.waitToUse !== null && `It can be used ${waitWords(terms.waitToUse)}.`,
     ...limits.map(([figure, words]) => figure !== null && words(figure)),
     `The benefit year begins ${year}; ${carryWords(terms, unit)}.`,
     terms.creditsUsable !== null &&

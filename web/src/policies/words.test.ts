@@ -1,8 +1,10 @@
 import { describe, expect, it } from 'vitest';
 import type { Coverage, Organisation, Policy, Terms } from '../api/types';
 import { coverageWords, EVERYBODY, NOBODY } from './coverage';
+import { isPercent, toPercent, typedPercent } from './percent';
 import { earningWords, sentence } from './sentence';
 import { EMPTY, RULES_TO_ADD, STARTS } from './terms';
+import { firstDayAfter, type Wait, waitWords } from './waits';
 
 const GARDEN = {
   teams: [
@@ -93,5 +95,49 @@ describe('rules to add to a text', () => {
     const first = structuredClone(STARTS[0]!.policy.terms as Terms);
     RULES_TO_ADD.carry!.add(first);
     expect((STARTS[0]!.policy.terms as Terms).carry).toBeNull();
+  });
+});
+
+describe('what is earned as percent of the hours worked', () => {
+  const hours = (change: Partial<Terms['earning']>) =>
+    earning({ method: 'PER_HOURS_WORKED', ...change }).earning;
+
+  it.each([
+    ['1', '25', '4'],
+    ['3', '80', '3.75'],
+    ['1', '30', null],
+    [null, '30', null],
+    ['1', '0', null],
+  ])('%s for every %s', (amount, forEvery, percent) => {
+    const written = hours({ amount, forEvery, wholeStepsOnly: true });
+    toPercent(written);
+    expect(written.amount).toBe(percent);
+    expect(written.forEvery).toBe('100');
+    expect(isPercent(written, 'HOURS')).toBe(true);
+    expect(isPercent(written, 'DAYS')).toBe(false);
+  });
+
+  it('is told by its sign', () => {
+    expect(typedPercent('12.07 %')).toBe('12.07');
+    expect(typedPercent('12.07')).toBeNull();
+    expect(typedPercent(null)).toBeNull();
+  });
+
+  it('is said so', () => {
+    const terms = earning({ method: 'PER_HOURS_WORKED', amount: '12.07', forEvery: '100' });
+    expect(earningWords(terms, 'hours')).toBe('12.07 % of the hours worked');
+    expect(earningWords(terms, 'days')).toBe('12.07 days for every 100 hours worked');
+  });
+});
+
+describe('waits', () => {
+  it.each([
+    [{ count: 89, in: 'DAYS' }, '2027-05-30', '89 days after the hire date, from the 90th day'],
+    [{ count: 21, in: 'DAYS' }, '2027-03-23', '21 days after the hire date, from the 22nd day'],
+    [{ count: 12, in: 'DAYS' }, '2027-03-14', '12 days after the hire date, from the 13th day'],
+    [{ count: 6, in: 'MONTHS' }, '2027-09-02', '6 months after the hire date'],
+  ] as [Wait, string, string][])('%j', (wait, first, words) => {
+    expect(firstDayAfter('2027-03-02', wait)).toBe(first);
+    expect(waitWords(wait)).toContain(words);
   });
 });

@@ -18,9 +18,17 @@ final class Program implements AutoCloseable {
 
     /** Starts the program with the demo data. */
     static Program withDemoData(Path data) {
+        DemoData.copyTo(data);
         Program program = new Program(data);
         program.start("--spring.profiles.active=demo");
         return program;
+    }
+
+    /** Fills a folder with the demo data. */
+    static void fill(Path data) {
+        Program program = new Program(data);
+        program.start("--spring.profiles.active=demo");
+        program.close();
     }
 
     /** Starts the program with nothing in it. */

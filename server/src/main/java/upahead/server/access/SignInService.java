@@ -10,6 +10,7 @@ import java.util.HexFormat;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.UUID;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -155,6 +156,20 @@ public class SignInService {
         return view(store.find(id).orElseThrow());
     }
 
+    /** The people who have a sign-in, switched off or not. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public Set<Long> peopleWithSignIn() {
+        return store.peopleWithSignIn();
+    }
+
+    /** The names that are taken, in a set of the caller's own. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public Set<String> names() {
+        return store.names();
+    }
+
     /** The sign-in of a person, if they have one. */
     @Transactional(readOnly = true)
     @PreAuthorize("hasRole('ADMINISTRATOR')")
@@ -291,7 +306,8 @@ public class SignInService {
                 stored.passwordHash() != null);
     }
 
-    private static String normal(String username) {
+    /** A name as it is kept: capitals and blanks around it do not matter. */
+    public static String normal(String username) {
         return username.strip().toLowerCase(Locale.ROOT);
     }
 }

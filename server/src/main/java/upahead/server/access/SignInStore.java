@@ -5,6 +5,7 @@ import static upahead.server.database.Tables.SIGN_IN;
 
 import java.time.LocalDateTime;
 import java.util.Optional;
+import java.util.Set;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Repository;
@@ -67,6 +68,17 @@ class SignInStore {
                 .where(SIGN_IN.PERSON_ID.eq(personId))
                 .fetchOptional()
                 .map(SignInStore::stored);
+    }
+
+    Set<Long> peopleWithSignIn() {
+        return sql.select(SIGN_IN.PERSON_ID)
+                .from(SIGN_IN)
+                .where(SIGN_IN.PERSON_ID.isNotNull())
+                .fetchSet(SIGN_IN.PERSON_ID);
+    }
+
+    Set<String> names() {
+        return sql.select(SIGN_IN.USERNAME).from(SIGN_IN).fetchSet(SIGN_IN.USERNAME);
     }
 
     int count() {

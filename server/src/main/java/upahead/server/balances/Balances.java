@@ -34,6 +34,7 @@ import upahead.server.json.Page;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
+import upahead.server.people.Reach;
 import upahead.server.problems.Refusal;
 import upahead.server.words.Words;
 
@@ -51,6 +52,7 @@ public class Balances {
     private final Accounts accounts;
     private final FactStore facts;
     private final People people;
+    private final Reach reach;
     private final MovableClock clock;
     private final Audit audit;
     private final CurrentUser user;
@@ -60,6 +62,7 @@ public class Balances {
             Accounts accounts,
             FactStore facts,
             People people,
+            Reach reach,
             MovableClock clock,
             Audit audit,
             CurrentUser user,
@@ -67,18 +70,19 @@ public class Balances {
         this.accounts = accounts;
         this.facts = facts;
         this.people = people;
+        this.reach = reach;
         this.clock = clock;
         this.audit = audit;
         this.user = user;
         this.changes = changes;
     }
 
-    /** Everybody's balances as of a day, page by page of people. */
+    /** Everybody's balances as of a day, page by page of people; for an approver those of the people assigned. */
     @Transactional(readOnly = true)
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @PreAuthorize("hasAnyRole('ADMINISTRATOR', 'APPROVER')")
     public Page<BalanceRow> all(LocalDate asOf, PeopleQuery query, Long policyId) {
         requireInSight(asOf);
-        PeopleQuery wanted = policyId == null ? query : query.enrolledIn(policyId);
+        PeopleQuery wanted = reach.led(policyId == null ? query : query.enrolledIn(policyId));
         List<BalanceRow> rows = withBalance(people.search(wanted), outlook(asOf))
                 .filter(each -> policyId == null || each.policy().id() == policyId)
                 .map(each -> row(each, asOf))

@@ -11,13 +11,13 @@ import java.nio.charset.StandardCharsets;
  *
  * @param encoding in words
  */
-record DecodedText(String text, String encoding) {
+public record DecodedText(String text, String encoding) {
 
     private static final Charset WESTERN = Charset.forName("windows-1252");
     private static final char BYTE_ORDER_MARK = '\uFEFF';
 
     /** Unicode where the bytes are, else what spreadsheets of western Europe and the Americas write. */
-    static DecodedText of(byte[] content) {
+    public static DecodedText of(byte[] content) {
         if (startsWith(content, 0xFF, 0xFE)) {
             return new DecodedText(plain(new String(content, StandardCharsets.UTF_16LE)), "Unicode (UTF-16)");
         }

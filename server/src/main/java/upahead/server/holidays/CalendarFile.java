@@ -7,7 +7,6 @@ import biweekly.property.DateEnd;
 import biweekly.property.DateStart;
 import biweekly.util.com.google.ical.compat.javautil.DateIterator;
 import biweekly.util.com.google.ical.util.TimeUtils;
-import java.nio.charset.StandardCharsets;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.ZoneId;
@@ -19,6 +18,7 @@ import java.util.TimeZone;
 import java.util.TreeMap;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.HolidayCalendar.Holiday;
+import upahead.server.files.DecodedText;
 import upahead.server.problems.Refusal;
 
 /**
@@ -30,21 +30,18 @@ import upahead.server.problems.Refusal;
 record CalendarFile(SortedMap<LocalDate, Holiday> days, List<String> notes) {
 
     private static final String HALF = " (half a day)";
-    private static final int MOST_REPEATS = 500;
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_DAYS = 62;
 
     /**
      * Reads the events that have a day within some days.
      *
-     * @throws Refusal if it is no iCalendar file
+     * @throws Refusal if it is no iCalendar file, not a whole one, or says what cannot be meant
      */
     static CalendarFile read(byte[] content, DateSpan wanted) {
-        ICalendar calendar =
-                Biweekly.parse(new String(content, StandardCharsets.UTF_8)).first();
-        if (calendar == null) {
-            throw Refusal.of("file", "This is no iCalendar file: it does not begin with BEGIN:VCALENDAR.");
-        }
+        String text = DecodedText.of(content).text();
+        CalendarText.check(text);
+        ICalendar calendar = Biweekly.parse(text).first();
         if (calendar.getEvents().isEmpty()) {
             throw Refusal.of("file", "There is no event in this calendar.");
         }
@@ -73,7 +70,8 @@ record CalendarFile(SortedMap<LocalDate, Holiday> days, List<String> notes) {
             LocalDate first = date(start.getValue(), zone);
             long length = Math.min(LONGEST_DAYS, Math.max(1, length(first, zone, timed)));
             DateIterator repeats = event.getDateIterator(zone);
-            for (int count = 0; repeats.hasNext() && count < MOST_REPEATS; count++) {
+            repeats.advanceTo(startOf(wanted.first().minusDays(length)));
+            while (repeats.hasNext()) {
                 LocalDate on = date(repeats.next(), zone);
                 if (on.isAfter(wanted.last())) {
                     break;

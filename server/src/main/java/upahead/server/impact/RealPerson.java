@@ -15,12 +15,12 @@ import upahead.server.balances.Outlook;
 import upahead.server.clock.MovableClock;
 import upahead.server.people.People;
 import upahead.server.people.Person;
+import upahead.server.policies.CoveredPeople;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.PolicyKind;
 import upahead.server.policies.PolicyVersion;
 import upahead.server.policies.RequestRules;
-import upahead.server.policies.RuleConflicts;
 import upahead.server.policies.SampleRehearsal;
 import upahead.server.policies.SampleRehearsal.Rehearsed;
 import upahead.server.policies.TermsDocument;
@@ -36,12 +36,14 @@ class RealPerson {
     private final Accounts accounts;
     private final People people;
     private final Policies policies;
+    private final CoveredPeople covered;
     private final MovableClock clock;
 
-    RealPerson(Accounts accounts, People people, Policies policies, MovableClock clock) {
+    RealPerson(Accounts accounts, People people, Policies policies, CoveredPeople covered, MovableClock clock) {
         this.accounts = accounts;
         this.people = people;
         this.policies = policies;
+        this.covered = covered;
         this.clock = clock;
     }
 
@@ -71,7 +73,13 @@ class RealPerson {
         return SampleRehearsal.rehearsed(
                 Derivation.derive(account.account(), days.last()),
                 days,
-                RuleConflicts.of(question.unit(), question.benefitYear(), question.terms(), question.rules()));
+                covered.conflicts(
+                        question.unit(),
+                        question.benefitYear(),
+                        question.terms(),
+                        question.rules(),
+                        question.policyId()),
+                person.payGroup());
     }
 
     private PolicyDetail policy(Question question, LocalDate from) {

@@ -3,7 +3,10 @@ package upahead.server.invitations;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import java.util.List;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
 import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,6 +18,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import upahead.server.access.Role;
 import upahead.server.access.SignInView;
+import upahead.server.people.PeopleFilter;
 
 /** Who can sign in. */
 @RestController
@@ -29,6 +33,9 @@ class InvitationController {
 
     /** What somebody invited may do. */
     record InvitationForm(@NotNull(message = "please choose what they may do") Role role) {}
+
+    /** The people who were shown as being invited, by their ids. */
+    record ManyForm(@NotEmpty(message = "nobody is left to be invited") List<@NotNull Long> people) {}
 
     /** What somebody may do, and whether they can sign in. */
     record SignInChange(@NotNull(message = "please choose what they may do") Role role, boolean active) {}
@@ -51,6 +58,17 @@ class InvitationController {
     @ResponseStatus(HttpStatus.CREATED)
     PersonSignIn invite(@PathVariable long personId, @Valid @RequestBody InvitationForm form) {
         return new PersonSignIn(invitations.invite(personId, form.role()));
+    }
+
+    /** What inviting would do with all whom these filters find. */
+    @GetMapping("/api/invitations")
+    ManyInvitations preview(@ParameterObject PeopleFilter filter) {
+        return invitations.preview(filter.everybody());
+    }
+
+    @PostMapping("/api/invitations")
+    ManyInvitations inviteAll(@Valid @RequestBody ManyForm form) {
+        return invitations.inviteAll(form.people());
     }
 
     @PutMapping("/api/people/{personId}/sign-in")

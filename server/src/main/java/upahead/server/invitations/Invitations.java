@@ -1,14 +1,22 @@
 package upahead.server.invitations;
 
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.access.Role;
 import upahead.server.access.SignInService;
 import upahead.server.access.SignInView;
+import upahead.server.clock.MovableClock;
+import upahead.server.invitations.ManyInvitations.Invited;
 import upahead.server.mail.Mailbox;
 import upahead.server.people.People;
+import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
 import upahead.server.problems.Refusal;
 
@@ -19,11 +27,15 @@ public class Invitations {
     private final SignInService signIns;
     private final People people;
     private final Mailbox mailbox;
+    private final OwnAddress address;
+    private final MovableClock clock;
 
-    Invitations(SignInService signIns, People people, Mailbox mailbox) {
+    Invitations(SignInService signIns, People people, Mailbox mailbox, OwnAddress address, MovableClock clock) {
         this.signIns = signIns;
         this.people = people;
         this.mailbox = mailbox;
+        this.address = address;
+        this.clock = clock;
     }
 
     /** The sign-in of a person, if they have one. */
@@ -51,8 +63,54 @@ public class Invitations {
                 "You can see your balances and ask for time off now. You sign in as " + signIn.username()
                         + ". Set your password first",
                 signIn,
+                address.forAdministrator(),
                 true);
         return signIn;
+    }
+
+    /** What inviting people would do. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public ManyInvitations preview(PeopleQuery query) {
+        return plan(people.search(query));
+    }
+
+    /** Invites all of some people who can be invited, and says who was. */
+    @Transactional
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public ManyInvitations inviteAll(List<Long> personIds) {
+        ManyInvitations plan = plan(people.get(personIds));
+        plan.invited().forEach(each -> invite(each.personId(), each.role()));
+        return plan;
+    }
+
+    private ManyInvitations plan(List<Person> some) {
+        Set<Long> signingIn = signIns.peopleWithSignIn();
+        Set<String> names = signIns.names();
+        Set<Long> approvers = people.search(PeopleQuery.everybodyOn(clock.today())).stream()
+                .map(Person::approverId)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet());
+        List<Invited> invited = new ArrayList<>();
+        List<String> withoutMail = new ArrayList<>();
+        List<String> sharedAddress = new ArrayList<>();
+        int already = 0;
+        int left = 0;
+        for (Person person : some) {
+            if (signingIn.contains(person.id())) {
+                already++;
+            } else if (person.lastDay() != null && person.lastDay().isBefore(clock.today())) {
+                left++;
+            } else if (person.email() == null) {
+                withoutMail.add(person.name());
+            } else if (!names.add(SignInService.normal(person.email()))) {
+                sharedAddress.add(person.name());
+            } else {
+                Role role = approvers.contains(person.id()) ? Role.APPROVER : Role.EMPLOYEE;
+                invited.add(new Invited(person.id(), person.name(), person.email(), role));
+            }
+        }
+        return new ManyInvitations(invited, withoutMail, sharedAddress, already, left);
     }
 
     /**
@@ -76,15 +134,16 @@ public class Invitations {
                 "Up Ahead: a new password",
                 "You sign in as " + signIn.username() + ". Set a new password",
                 signIn,
+                address.forAdministrator(),
                 true);
     }
 
-    private void mail(Person person, String subject, String text, SignInView signIn, boolean instead) {
+    private void mail(Person person, String subject, String text, SignInView signIn, String own, boolean instead) {
         mailbox.send(
                 person.id(),
                 person.email(),
                 subject,
-                text + " within a week at #/set-password/" + signIns.link(signIn.id(), instead));
+                text + " within a week at " + own + "/#/set-password/" + signIns.link(signIn.id(), instead));
     }
 
     /** Changes what somebody may do, or whether they can sign in at all. */
@@ -113,6 +172,7 @@ public class Invitations {
                                 "Somebody, probably you, asked for a new password for " + signedIn.username()
                                         + ". If it was not you, leave this be. Otherwise set it",
                                 new SignInView(signedIn.id(), signedIn.username(), signedIn.role(), true, true),
+                                this.address.forAnybody(),
                                 false);
                     }
                 });

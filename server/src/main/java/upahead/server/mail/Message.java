@@ -5,7 +5,7 @@ import java.time.LocalDateTime;
 /** A mail as it stands in the simulated mailbox. */
 public record Message(long id, LocalDateTime at, String recipient, String subject, String body) {
 
-    private static final String LINK = "#/set-password/\\S+";
+    private static final String LINK = "(https?://\\S+?)?#/set-password/\\S+";
 
     /** This mail without what lets its reader set a password. */
     Message withoutLinks() {

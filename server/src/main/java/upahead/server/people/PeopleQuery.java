@@ -109,6 +109,25 @@ public record PeopleQuery(
                 withoutApprover);
     }
 
+    /** The same people, if somebody decides for them. */
+    public PeopleQuery decidedBy(long approver) {
+        return new PeopleQuery(
+                search,
+                teamId,
+                siteId,
+                payGroupId,
+                approver,
+                employmentType,
+                status,
+                order,
+                descending,
+                on,
+                page,
+                size,
+                enrolledIn,
+                withoutApprover);
+    }
+
     public static PeopleQuery everybody() {
         return new PeopleQuery(null, null, null, null, null, 0, EVERYBODY);
     }

@@ -9,6 +9,8 @@ import upahead.server.access.SignedIn;
 @Component("reach")
 public class Reach {
 
+    private static final long NOBODY = 0;
+
     private final CurrentUser user;
     private final People people;
 
@@ -34,5 +36,13 @@ public class Reach {
 
     private static boolean isSelf(SignedIn signedIn, long personId) {
         return signedIn.person().filter(own -> own == personId).isPresent();
+    }
+
+    /** The same people, as far as the signed-in administrator or approver decides for them. */
+    public PeopleQuery led(PeopleQuery query) {
+        SignedIn signedIn = user.get();
+        return signedIn.isAdministrator()
+                ? query
+                : query.decidedBy(signedIn.person().orElse(NOBODY));
     }
 }

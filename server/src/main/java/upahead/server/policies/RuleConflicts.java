@@ -20,6 +20,8 @@ public final class RuleConflicts {
     /** Something to look at while writing. */
     public record RuleConflict(String field, String message) {}
 
+    static final String SCALING = "terms.scaling";
+
     private static final Map<Rule, String> FIELDS = Map.of(
             Rule.EARNING, "terms.earning.amount",
             Rule.TENURE, "terms.tenure",
@@ -41,9 +43,7 @@ public final class RuleConflicts {
         List<RuleConflict> found = new ArrayList<>();
         Contradictions.in(MonthDays.benefitYear(benefitYear), terms)
                 .forEach(each -> found.add(new RuleConflict(FIELDS.get(each.rule()), each.message())));
-        scaling(terms)
-                .ifPresent(message -> found.add(new RuleConflict(
-                        document.scaleByFte() ? "terms.scaleByFte" : "terms.scaleByDaysOfWeek", message)));
+        scaling(terms).ifPresent(message -> found.add(new RuleConflict(SCALING, message)));
         if (rules != null) {
             found.addAll(ofRequests(unit, rules, terms));
         }

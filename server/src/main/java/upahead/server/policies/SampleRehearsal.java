@@ -5,9 +5,11 @@ import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.lang.Nullable;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.HolidayCalendar;
 import upahead.core.calendar.PayCalendar;
@@ -27,6 +29,8 @@ import upahead.core.policy.Enrolment;
 import upahead.core.policy.Policy;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
+import upahead.server.people.Organisation;
+import upahead.server.people.PayGroup;
 import upahead.server.policies.RuleConflicts.RuleConflict;
 
 /** Two years of a sample person under the text of a policy that is being written. */
@@ -39,6 +43,8 @@ public class SampleRehearsal {
      * @param hired the sample person's hire date, from which the two years run
      * @param hoursADay from Monday to Friday, without leave
      * @param rules for requests, null where they are not to be looked at
+     * @param policyId the policy that is changed, null for one that is not kept yet
+     * @param payGroupId whose pay calendar the sample has; that of most of those covered where it is null
      */
     public record Sample(
             @NotNull Unit unit,
@@ -46,7 +52,9 @@ public class SampleRehearsal {
             @NotNull @Valid TermsDocument terms,
             @NotNull LocalDate hired,
             @NotNull Amount hoursADay,
-            @Nullable @Valid RequestRules rules) {}
+            @Nullable @Valid RequestRules rules,
+            @Nullable Long policyId,
+            @Nullable Long payGroupId) {}
 
     /** One change of the sample's balance. */
     public record SampleLine(LocalDate on, LineKind kind, Amount amount, Amount withheld, Amount balance, String why) {}
@@ -58,6 +66,7 @@ public class SampleRehearsal {
      * @param lapsed over the two years
      * @param opening the balance before the first of the days
      * @param conflicts rules that do not go together
+     * @param payGroup the name of the pay group whose calendar is followed, null where there is none yet
      */
     public record Rehearsed(
             LocalDate from,
@@ -69,9 +78,19 @@ public class SampleRehearsal {
             Amount opening,
             Amount closing,
             List<SampleLine> lines,
-            List<RuleConflict> conflicts) {}
+            List<RuleConflict> conflicts,
+            @Nullable String payGroup) {}
+
+    private final CoveredPeople covered;
+    private final Organisation organisation;
+
+    SampleRehearsal(CoveredPeople covered, Organisation organisation) {
+        this.covered = covered;
+        this.organisation = organisation;
+    }
 
     /** Derives the sample's ledger. */
+    @Transactional(readOnly = true)
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public Rehearsed rehearse(Sample sample) {
         LocalDate through = sample.hired().plusYears(YEARS).minusDays(1);
@@ -82,21 +101,27 @@ public class SampleRehearsal {
                 sample.unit(),
                 MonthDays.benefitYear(sample.benefitYear()),
                 Timeline.from(sample.hired(), sample.terms().toTerms()));
+        Optional<PayGroup> payGroup = sample.payGroupId() == null
+                ? covered.payGroup(sample.policyId())
+                : Optional.of(organisation.payGroup(sample.payGroupId()));
         Account account = new Account(
                 employment,
                 Enrolment.from(sample.hired()),
                 policy,
-                PayCalendar.standard(sample.hired()),
+                payGroup.map(PayGroup::calendar).orElseGet(() -> PayCalendar.standard(sample.hired())),
                 HolidayCalendar.NONE,
                 new Facts(work, WorkLog.EMPTY, WorkLog.EMPTY, List.of(), List.of(), List.of()));
         return rehearsed(
                 Derivation.derive(account, through),
                 new DateSpan(sample.hired(), through),
-                RuleConflicts.of(sample.unit(), sample.benefitYear(), sample.terms(), sample.rules()));
+                covered.conflicts(
+                        sample.unit(), sample.benefitYear(), sample.terms(), sample.rules(), sample.policyId()),
+                payGroup.map(PayGroup::name).orElse(null));
     }
 
     /** What a ledger says about some days. */
-    public static Rehearsed rehearsed(Ledger ledger, DateSpan days, List<RuleConflict> conflicts) {
+    public static Rehearsed rehearsed(
+            Ledger ledger, DateSpan days, List<RuleConflict> conflicts, @Nullable String payGroup) {
         List<LedgerLine> lines = ledger.linesWithin(days);
         return new Rehearsed(
                 days.first(),
@@ -108,7 +133,8 @@ public class SampleRehearsal {
                 ledger.balance(days.first().minusDays(1)),
                 ledger.balance(days.last()),
                 lines.stream().map(SampleRehearsal::line).toList(),
-                conflicts);
+                conflicts,
+                payGroup);
     }
 
     private static Amount total(List<LedgerLine> lines, LineKind kind) {

@@ -5,21 +5,20 @@ import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.time.LocalDate;
 import java.util.List;
+import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
-import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import upahead.server.files.Dates;
 import upahead.server.files.FileColumns;
 import upahead.server.files.Progress;
-import upahead.server.people.EmploymentType;
-import upahead.server.people.PeopleQuery;
+import upahead.server.people.PeopleFilter;
 import upahead.server.staffing.PeopleImport.Reading;
 
 /** People by file, in and out. */
@@ -71,29 +70,7 @@ class PeopleFilesController {
     }
 
     @GetMapping("/export")
-    ResponseEntity<String> export(
-            @RequestParam(required = false) String search,
-            @RequestParam(required = false) Long teamId,
-            @RequestParam(required = false) Long siteId,
-            @RequestParam(required = false) Long payGroupId,
-            @RequestParam(required = false) EmploymentType employmentType,
-            @RequestParam(required = false) PeopleQuery.Status status,
-            @RequestParam(defaultValue = "false") boolean withoutApprover) {
-        return files.export(new PeopleQuery(
-                        search,
-                        teamId,
-                        siteId,
-                        payGroupId,
-                        null,
-                        employmentType,
-                        status,
-                        PeopleQuery.Order.NAME,
-                        false,
-                        null,
-                        0,
-                        Integer.MAX_VALUE,
-                        null,
-                        withoutApprover))
-                .answer();
+    ResponseEntity<String> export(@ParameterObject PeopleFilter filter) {
+        return files.export(filter.everybody()).answer();
     }
 }

@@ -241,16 +241,19 @@ final class RowComparison {
             says.add(row.weeklyHours() + " hours a week, spread over Monday to Friday");
         }
         sameOtherwise(row)
-                .ifPresent(other -> says.add("perhaps " + other.code() + " already: the same name and "
-                        + (other.hired().equals(row.hired()) ? "hire date" : "e-mail address")));
+                .ifPresent(other -> says.add("perhaps " + other.code() + " already: "
+                        + likeness(row, other).words()));
         return new RowOutcome(row, State.NEW, says, person, null, null, null, null, null, false, false);
     }
 
     /** Somebody who is there under another code and is likely the same. */
     private Optional<Person> sameOtherwise(PersonRow row) {
         return Optional.ofNullable(byName.get(Known.key(row.name())))
-                .filter(person -> person.hired().equals(row.hired())
-                        || person.email() != null && person.email().equalsIgnoreCase(row.email()));
+                .filter(person -> likeness(row, person).isLikely());
+    }
+
+    private static Likeness likeness(PersonRow row, Person person) {
+        return Likeness.between(person, row.name(), row.email(), row.hired());
     }
 
     private long siteId(PersonRow row) {

@@ -11,11 +11,13 @@ import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
 import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import upahead.core.calendar.DateSpan;
@@ -28,6 +30,7 @@ import upahead.server.people.Placing;
 import upahead.server.policies.Ending;
 import upahead.server.problems.Refusal;
 import upahead.server.staffing.Starters.Added;
+import upahead.server.staffing.Starters.Alike;
 
 /** Adding people, and changing what holds of them from a day on. */
 @RestController
@@ -93,6 +96,14 @@ class StaffingController {
     @ResponseStatus(HttpStatus.CREATED)
     Added add(@Valid @RequestBody StarterForm form) {
         return starters.add(form.person());
+    }
+
+    @GetMapping("/alike")
+    List<Alike> alike(
+            @RequestParam(defaultValue = "") String name,
+            @RequestParam(required = false) String email,
+            @RequestParam(required = false) LocalDate hired) {
+        return starters.alike(name, email, hired);
     }
 
     @PutMapping("/{personId}/details")

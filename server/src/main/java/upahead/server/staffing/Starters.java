@@ -1,13 +1,16 @@
 package upahead.server.staffing;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import org.springframework.lang.Nullable;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.people.NewPerson;
 import upahead.server.people.People;
+import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
 import upahead.server.policies.CoverageEffect;
 import upahead.server.policies.Enrolments;
@@ -37,6 +40,29 @@ public class Starters {
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public Added add(NewPerson starter) {
         return enrolled(people.add(starter));
+    }
+
+    /**
+     * Somebody who is there already and may be the one about to be added.
+     *
+     * @param what they have in common
+     */
+    public record Alike(
+            long personId, String code, String name, LocalDate hired, @Nullable LocalDate lastDay, String what) {}
+
+    /** Who is there already that may be somebody about to be added: with the same name or address, at any time. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    public List<Alike> alike(String name, String email, LocalDate hired) {
+        List<Alike> alike = new ArrayList<>();
+        for (Person person : people.search(PeopleQuery.everybody())) {
+            Likeness likeness = Likeness.between(person, name, email, hired);
+            if (likeness.isPossible()) {
+                alike.add(new Alike(
+                        person.id(), person.code(), person.name(), person.hired(), person.lastDay(), likeness.words()));
+            }
+        }
+        return alike;
     }
 
     /**

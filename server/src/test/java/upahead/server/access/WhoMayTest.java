@@ -52,7 +52,8 @@ class WhoMayTest {
             "GET /api/sign-offs");
 
     /** Which show an approver the people assigned, and no others. */
-    private static final Set<String> FOR_APPROVERS = Set.of("GET /api/lookout", "GET /api/requests");
+    private static final Set<String> FOR_APPROVERS =
+            Set.of("GET /api/balances", "GET /api/lookout", "GET /api/requests");
 
     @Autowired
     private MockMvc http;

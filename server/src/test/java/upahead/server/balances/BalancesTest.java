@@ -17,6 +17,7 @@ import upahead.server.Somebody;
 import upahead.server.WithDemo;
 import upahead.server.access.CurrentUser;
 import upahead.server.json.Page;
+import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
 
 /** Policy 1 is hourly leave, 2 salaried leave; Nuala, person 30, is near its limit, and today is 26 April 2027. */
@@ -29,6 +30,9 @@ class BalancesTest {
     private Balances balances;
 
     @Autowired
+    private People people;
+
+    @Autowired
     private CurrentUser user;
 
     @Test
@@ -36,6 +40,17 @@ class BalancesTest {
         Page<BalanceRow> page = all(new PeopleQuery(null, null, null, null, null, 0, 10), null);
         assertThat(page.total()).isEqualTo(62);
         assertThat(page.items().stream().map(BalanceRow::personId).distinct()).hasSize(10);
+    }
+
+    @Test
+    void anApproverSeesTheBalancesOfThePeopleAssigned() {
+        Page<BalanceRow> page = user.actAs(
+                Somebody.approver(4),
+                () -> balances.all(TODAY, PeopleQuery.everybody().decidedBy(16), null));
+        List<Long> seen =
+                page.items().stream().map(BalanceRow::personId).distinct().toList();
+        assertThat(seen).contains(27L).doesNotContain(4L, 16L).hasSize(page.total());
+        assertThat(seen).allMatch(id -> people.get(id).approverId() == 4L);
     }
 
     @Test

@@ -215,49 +215,6 @@ class HolidayRulesTest {
         assertThat(preview(NURSERY, file).days()).hasSize(8).allMatch(day -> day.state() == State.SAME);
     }
 
-    @Test
-    void repeatsZonesAndLongEventsOfAFile() {
-        String file = calendar("DTSTART;VALUE=DATE:20250815\r\nRRULE:FREQ=YEARLY\r\nSUMMARY:Harvest home")
-                .replace(
-                        "END:VCALENDAR",
-                        event("DTSTART;TZID=Pacific/Auckland:20270914T090000\r\n"
-                                        + "DTEND;TZID=Pacific/Auckland:20270914T170000\r\nSUMMARY:Antipodes day")
-                                + event("DTSTART;VALUE=DATE:20271020\r\nDTEND;VALUE=DATE:20271023\r\nSUMMARY:Break")
-                                + event("SUMMARY:Some day") + "END:VCALENDAR");
-        YearPreview preview = preview(GARDEN, file);
-        assertThat(preview.days())
-                .extracting(day -> day.on() + " " + day.name())
-                .contains(
-                        "2026-08-15 Harvest home",
-                        "2027-08-15 Harvest home",
-                        "2030-08-15 Harvest home",
-                        "2027-09-14 Antipodes day",
-                        "2027-10-20 Break",
-                        "2027-10-22 Break")
-                .doesNotContain("2025-08-15 Harvest home", "2027-10-23 Break");
-        assertThat(preview.notes())
-                .containsExactly(
-                        "Antipodes day has a time of day; the whole day is taken.",
-                        "Some day has no date and is left out.");
-    }
-
-    @Test
-    void whatIsNoCalendarIsSaidToBeNone() {
-        assertThatThrownBy(() -> preview(GARDEN, "code,name\nA1,Wren"))
-                .isInstanceOfSatisfying(
-                        Refusal.class, refusal -> assertThat(refusal.field()).isEqualTo("file"));
-        assertThatThrownBy(() -> preview(GARDEN, "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nEND:VCALENDAR\r\n"))
-                .hasMessage("There is no event in this calendar.");
-    }
-
-    private static String calendar(String lines) {
-        return "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:test\r\n" + event(lines) + "END:VCALENDAR\r\n";
-    }
-
-    private static String event(String lines) {
-        return "BEGIN:VEVENT\r\nUID:" + lines.hashCode() + "\r\n" + lines + "\r\nEND:VEVENT\r\n";
-    }
-
     private YearPreview preview(long site, String file) {
         return act(() -> files.preview(site, file.getBytes(StandardCharsets.UTF_8)));
     }

@@ -9,7 +9,10 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Set;
 import java.util.function.Supplier;
+import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
@@ -23,10 +26,12 @@ import upahead.server.access.CurrentUser;
 import upahead.server.access.Role;
 import upahead.server.access.SignInView;
 import upahead.server.clock.MovableClock;
+import upahead.server.invitations.ManyInvitations.Invited;
 import upahead.server.mail.Mailbox;
 import upahead.server.mail.Message;
 import upahead.server.people.People;
 import upahead.server.people.PeopleQuery;
+import upahead.server.people.Person;
 import upahead.server.people.PersonDetails;
 import upahead.server.problems.Refusal;
 
@@ -68,6 +73,53 @@ class InvitationsTest {
         setPassword(token, LONG_ENOUGH).andExpect(status().isOk());
         signIn(invited.username(), LONG_ENOUGH).andExpect(jsonPath("personId").value(ALARIC));
         setPassword(token, LONG_ENOUGH).andExpect(jsonPath("field").value("token"));
+    }
+
+    @Test
+    void manyAreInvitedAtOnceEachAsWhatTheyAre() {
+        ManyInvitations shown = act(() -> invitations.preview(PeopleQuery.everybody()));
+        assertThat(shown.already()).as("those who sign in with the demo").isPositive();
+        assertThat(shown.invited()).extracting(Invited::personId).doesNotContain(KERENSA);
+        Set<Long> deciding = people.search(PeopleQuery.everybody()).stream()
+                .map(Person::approverId)
+                .collect(Collectors.toSet());
+        assertThat(shown.invited())
+                .allMatch(each -> each.role() == (deciding.contains(each.personId()) ? Role.APPROVER : Role.EMPLOYEE));
+        assertThat(invited(shown, ALARIC).role()).isEqualTo(Role.EMPLOYEE);
+        List<Long> ids = shown.invited().stream().map(Invited::personId).toList();
+        assertThat(act(() -> invitations.inviteAll(ids)).invited()).isEqualTo(shown.invited());
+        assertThat(act(mailbox::newest).get(0).body()).matches(".* at http://localhost(:\\d+)?/#/set-password/\\S+");
+        ManyInvitations again = act(() -> invitations.inviteAll(ids));
+        assertThat(again.invited()).isEmpty();
+        assertThat(again.already()).isEqualTo(ids.size());
+    }
+
+    @Test
+    void whoHasNoAddressOrOneOfSomebodyElseIsNamed() {
+        String shared = people.get(ALARIC).email();
+        act(() -> {
+            giveAddress(13, shared);
+            giveAddress(14, null);
+            return null;
+        });
+        ManyInvitations shown = act(() -> invitations.preview(PeopleQuery.everybody()));
+        assertThat(shown.withoutMail()).contains(people.get(14).name());
+        assertThat(shown.sharedAddress()).hasSize(1);
+        assertThat(shown.invited()).extracting(Invited::email).doesNotHaveDuplicates();
+    }
+
+    private void giveAddress(long personId, String email) {
+        Person person = people.get(personId);
+        people.change(
+                personId,
+                new PersonDetails(person.code(), person.name(), email, person.serviceFrom(), person.clockCode()));
+    }
+
+    private static Invited invited(ManyInvitations many, Long personId) {
+        return many.invited().stream()
+                .filter(each -> personId.equals(each.personId()))
+                .findFirst()
+                .orElse(null);
     }
 
     @Test

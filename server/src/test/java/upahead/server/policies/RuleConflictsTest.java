@@ -47,7 +47,7 @@ class RuleConflictsTest {
     void scalingWhatIsEarnedByHours() {
         TermsDocument scaled =
                 TermsWriter.earning(Earning.perHours("1", "30")).scaledByFte().write();
-        assertThat(of(Unit.HOURS, scaled, null)).extracting(RuleConflict::field).containsExactly("terms.scaleByFte");
+        assertThat(of(Unit.HOURS, scaled, null)).extracting(RuleConflict::field).containsExactly("terms.scaling");
     }
 
     private static TermsDocument grant() {

@@ -17,11 +17,11 @@ import upahead.server.policies.SampleRehearsal.Rehearsed;
 import upahead.server.policies.SampleRehearsal.Sample;
 import upahead.server.policies.TermsDocument.Earning;
 
-/** Two years of a sample person, hired on Monday, 3 May 2027. */
+/** Two years of a sample person, hired on Monday, 10 May 2027, the first day of a fortnight. */
 @WithDemo
 class SampleRehearsalTest {
 
-    private static final LocalDate HIRED = LocalDate.of(2027, 5, 3);
+    private static final LocalDate HIRED = LocalDate.of(2027, 5, 10);
 
     @Autowired
     private SampleRehearsal rehearsal;
@@ -32,7 +32,7 @@ class SampleRehearsalTest {
     @Test
     void hoursWorkedGrowToTheLimitAndTheRestIsWithheld() {
         Rehearsed rehearsed = rehearse("8");
-        assertThat(rehearsed.through()).isEqualTo("2029-05-02");
+        assertThat(rehearsed.through()).isEqualTo("2029-05-09");
         assertThat(rehearsed.closing()).isEqualTo(Amount.of(30));
         assertThat(rehearsed.earned()).isEqualTo(Amount.of(30));
         assertThat(rehearsed.withheld().plus(rehearsed.earned()))
@@ -40,13 +40,28 @@ class SampleRehearsalTest {
                 .isEqualTo(Amount.of(104));
         assertThat(rehearsed.useBegins()).isEqualTo(HIRED.plusDays(60));
         assertThat(rehearsed.lines().get(0).why())
-                .isEqualTo("80 hours counted in 3 May to 16 May 2027, 1 for every 40: 2");
+                .isEqualTo("80 hours counted in 10 May to 23 May 2027, 1 for every 40: 2");
     }
 
     @Test
     void whoWorksLessEarnsLess() {
         assertThat(rehearse("4").lines().get(0).amount()).isEqualTo(Amount.ONE);
         assertThat(rehearse("0").lines()).isEmpty();
+    }
+
+    @Test
+    void theSampleIsPaidAsMostOfThoseWhomThePolicyCovers() {
+        Sample hourly = sample("8");
+        assertThat(rehearsed(hourly).payGroup()).isEqualTo("Hourly staff");
+        Sample salaried = new Sample(
+                hourly.unit(), hourly.benefitYear(), hourly.terms(), HIRED, hourly.hoursADay(), null, 2L, null);
+        assertThat(rehearsed(salaried).payGroup()).isEqualTo("Salaried staff");
+        assertThat(rehearsed(salaried).lines().get(0).on())
+                .as("half months end on the 15th")
+                .isEqualTo("2027-05-15");
+        Sample chosen = new Sample(
+                hourly.unit(), hourly.benefitYear(), hourly.terms(), HIRED, hourly.hoursADay(), null, 2L, 1L);
+        assertThat(rehearsed(chosen).payGroup()).isEqualTo("Hourly staff");
     }
 
     @Test
@@ -61,7 +76,11 @@ class SampleRehearsalTest {
     }
 
     private Rehearsed rehearse(String hoursADay) {
-        return user.actAs(Somebody.ADMINISTRATOR, () -> rehearsal.rehearse(sample(hoursADay)));
+        return rehearsed(sample(hoursADay));
+    }
+
+    private Rehearsed rehearsed(Sample sample) {
+        return user.actAs(Somebody.ADMINISTRATOR, () -> rehearsal.rehearse(sample));
     }
 
     private static Sample sample(String hoursADay) {
@@ -69,6 +88,6 @@ class SampleRehearsalTest {
                 .waitToUse(60, Wait.In.DAYS)
                 .balanceLimit("30")
                 .write();
-        return new Sample(Unit.HOURS, "01-01", terms, HIRED, Amount.of(hoursADay), null);
+        return new Sample(Unit.HOURS, "01-01", terms, HIRED, Amount.of(hoursADay), null, 1L, null);
     }
 }

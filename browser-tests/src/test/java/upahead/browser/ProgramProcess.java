@@ -1,0 +1,180 @@
+package upahead.browser;
+
+import java.io.File;
+import java.io.IOException;
+import java.net.CookieManager;
+import java.net.HttpCookie;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.concurrent.TimeUnit;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** The program in a process of its own, which can be killed, and an administrator who talks to it without a browser. */
+final class ProgramProcess {
+
+    private static final Duration PATIENCE = Duration.ofSeconds(120);
+    private static final String BOUNDARY = "one-part-and-no-more";
+
+    private final Process process;
+    private final String address;
+    private final CookieManager cookies = new CookieManager();
+    private final HttpClient http =
+            HttpClient.newBuilder().cookieHandler(cookies).build();
+
+    private ProgramProcess(Process process, String address) {
+        this.process = process;
+        this.address = address;
+    }
+
+    /** Starts the program once on a folder, to keep an archive of classes there that makes later starts short. */
+    static void rehearse(Path folder) throws Exception {
+        ProgramProcess program = start(folder, "-XX:ArchiveClassesAtExit=" + archive(folder));
+        program.askToStop();
+        program.awaitEnd();
+    }
+
+    /** Starts the program and waits until it answers, then signs the administrator in. */
+    static ProgramProcess start(Path folder) throws Exception {
+        return start(folder, "-XX:SharedArchiveFile=" + archive(folder));
+    }
+
+    private static ProgramProcess start(Path folder, String archive) throws Exception {
+        int port;
+        try (ServerSocket free = new ServerSocket(0)) {
+            port = free.getLocalPort();
+        }
+        ProgramProcess program =
+                new ProgramProcess(run(folder, archive, "--server.port=" + port), "http://localhost:" + port);
+        program.waitUntilItAnswers(folder);
+        program.post("/api/session", "{\"username\": \"teodric\", \"password\": \"walled-garden\"}");
+        return program;
+    }
+
+    /** Proves all balances of a folder that no program has open; what the command says, which fails unless all is well. */
+    static String verify(Path folder) throws Exception {
+        int status = run(folder, "-XX:SharedArchiveFile=" + archive(folder), "--upahead.verify=true", "--server.port=0")
+                .waitFor();
+        if (status != 0) {
+            throw new IllegalStateException("the proof fails with status " + status + said(folder));
+        }
+        return said(folder);
+    }
+
+    /** Ends the process as a power cut would: nothing in it has a word in that. */
+    void kill() throws InterruptedException {
+        process.destroyForcibly().waitFor();
+    }
+
+    /** Asks it to stop, as the system does when the machine is shut down. */
+    void askToStop() {
+        process.destroy();
+    }
+
+    /** Waits for its end. */
+    void awaitEnd() throws InterruptedException {
+        if (!process.waitFor(PATIENCE.toSeconds(), TimeUnit.SECONDS)) {
+            throw new IllegalStateException("the program does not stop");
+        }
+    }
+
+    /** What it answers to a question. */
+    String get(String path) throws IOException, InterruptedException {
+        return answered(HttpRequest.newBuilder(URI.create(address + path)).build());
+    }
+
+    /** What it answers to something said in JSON; anything but a yes is an exception. */
+    String post(String path, String json) throws IOException, InterruptedException {
+        return answered(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "application/json")
+                .header("X-XSRF-TOKEN", token())
+                .POST(HttpRequest.BodyPublishers.ofString(json))
+                .build());
+    }
+
+    /** What it answers to a file. */
+    String postFile(String path, String text) throws IOException, InterruptedException {
+        String body = "--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"hours.csv\"\r\n"
+                + "Content-Type: text/csv\r\n\r\n" + text + "\r\n--" + BOUNDARY + "--\r\n";
+        return answered(HttpRequest.newBuilder(URI.create(address + path))
+                .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
+                .header("X-XSRF-TOKEN", token())
+                .POST(HttpRequest.BodyPublishers.ofString(body))
+                .build());
+    }
+
+    private String answered(HttpRequest request) throws IOException, InterruptedException {
+        HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString(StandardCharsets.UTF_8));
+        if (response.statusCode() / 100 != 2) {
+            throw new IllegalStateException(
+                    request.method() + " " + request.uri() + ": " + response.statusCode() + " " + response.body());
+        }
+        return response.body();
+    }
+
+    private String token() {
+        return cookies.getCookieStore().getCookies().stream()
+                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
+                .map(HttpCookie::getValue)
+                .findFirst()
+                .orElse("");
+    }
+
+    private void waitUntilItAnswers(Path folder) throws Exception {
+        Instant end = Instant.now().plus(PATIENCE);
+        while (true) {
+            try {
+                get("/api/session");
+                return;
+            } catch (IOException notYet) {
+                if (!process.isAlive() || Instant.now().isAfter(end)) {
+                    throw new IllegalStateException("the program does not start" + said(folder), notYet);
+                }
+                process.waitFor(20, TimeUnit.MILLISECONDS);
+            }
+        }
+    }
+
+    private static Process run(Path folder, String... options) throws IOException {
+        List<String> command = new ArrayList<>(List.of(
+                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
+                "-XX:+UseSerialGC",
+                "-XX:TieredStopAtLevel=1",
+                options[0],
+                "-cp",
+                jars(),
+                "upahead.server.UpAhead",
+                "--spring.profiles.active=demo",
+                "--upahead.data=" + folder));
+        command.addAll(List.of(options).subList(1, options.length));
+        return new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(folder.resolve("said.txt").toFile())
+                .start();
+    }
+
+    /** What the program consists of: an archive of classes allows no folders beside the jars. */
+    private static String jars() {
+        return Stream.of(System.getProperty("java.class.path").split(File.pathSeparator))
+                .filter(each -> each.endsWith(".jar"))
+                .collect(Collectors.joining(File.pathSeparator));
+    }
+
+    private static String said(Path folder) throws IOException {
+        return "\n" + Files.readString(folder.resolve("said.txt"));
+    }
+
+    private static Path archive(Path folder) {
+        return folder.resolve("classes.jsa");
+    }
+}

@@ -1,0 +1,162 @@
+package upahead.server.company;
+
+import java.io.IOException;
+import java.io.OutputStreamWriter;
+import java.io.UncheckedIOException;
+import java.io.Writer;
+import java.math.BigDecimal;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.security.DigestOutputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.sql.Blob;
+import java.sql.Connection;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.sql.Timestamp;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import javax.sql.DataSource;
+import org.apache.commons.csv.CSVPrinter;
+import org.flywaydb.core.Flyway;
+import org.springframework.jdbc.datasource.DataSourceUtils;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Isolation;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.server.company.CompanyFile.Description;
+import upahead.server.company.CompanyFile.TableDescription;
+
+/** Writes everything a company has into one file, as it is at one moment. */
+@Component
+class CompanyExport {
+
+    private static final int ROWS_AT_ONCE = 1_000;
+
+    private final DataSource database;
+    private final Flyway flyway;
+
+    CompanyExport(DataSource database, Flyway flyway) {
+        this.database = database;
+        this.flyway = flyway;
+    }
+
+    /**
+     * Writes the file; what others store meanwhile is not in it.
+     *
+     * @return a file of the system's temporary folder, which whoever asked for it deletes
+     * @throws UncheckedIOException if there is no room for it
+     */
+    @Transactional(readOnly = true, isolation = Isolation.SERIALIZABLE)
+    Path write() {
+        Connection connection = DataSourceUtils.getConnection(database);
+        Path file = null;
+        try {
+            file = Files.createTempFile("company", ".zip");
+            try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file), StandardCharsets.UTF_8)) {
+                List<TableDescription> tables = new ArrayList<>();
+                for (Map.Entry<String, List<String>> table :
+                        Tables.ofCompany(connection).entrySet()) {
+                    tables.add(write(connection, table.getKey(), table.getValue(), zip));
+                }
+                zip.putNextEntry(new ZipEntry(CompanyFile.DESCRIPTION));
+                zip.write(CompanyFile.JSON.writeValueAsBytes(new Description(
+                        CompanyFile.FORMAT,
+                        flyway.info().current().getVersion().getVersion(),
+                        LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS).toString(),
+                        tables,
+                        CompanyFile.LEFT_OUT)));
+                zip.closeEntry();
+            }
+            return file;
+        } catch (IOException failed) {
+            delete(file);
+            throw new UncheckedIOException(failed);
+        } catch (SQLException failed) {
+            delete(file);
+            throw new IllegalStateException("the company cannot be read", failed);
+        } finally {
+            DataSourceUtils.releaseConnection(connection, database);
+        }
+    }
+
+    private static TableDescription write(
+            Connection connection, String table, List<String> columns, ZipOutputStream zip)
+            throws SQLException, IOException {
+        zip.putNextEntry(new ZipEntry(CompanyFile.entry(table)));
+        DigestOutputStream digest = new DigestOutputStream(zip, sha256());
+        long rows = 0;
+        Writer writer = new OutputStreamWriter(digest, StandardCharsets.UTF_8);
+        CSVPrinter csv = new CSVPrinter(writer, CompanyFile.CSV);
+        csv.printRecord(columns);
+        try (Statement statement = connection.createStatement()) {
+            statement.setFetchSize(ROWS_AT_ONCE);
+            try (ResultSet all = statement.executeQuery(select(table, columns, Tables.key(connection, table)))) {
+                while (all.next()) {
+                    List<String> cells = new ArrayList<>();
+                    for (int at = 1; at <= columns.size(); at++) {
+                        cells.add(text(all.getObject(at)));
+                    }
+                    csv.printRecord(cells);
+                    rows++;
+                }
+            }
+        }
+        csv.flush();
+        zip.closeEntry();
+        return new TableDescription(
+                table,
+                columns,
+                rows,
+                HexFormat.of().formatHex(digest.getMessageDigest().digest()));
+    }
+
+    private static String select(String table, List<String> columns, List<String> key) {
+        String order = key.isEmpty() ? "" : " order by " + listed(key);
+        return "select " + listed(columns) + " from " + Tables.quoted(table) + order;
+    }
+
+    private static String listed(List<String> columns) {
+        return columns.stream().map(Tables::quoted).collect(Collectors.joining(", "));
+    }
+
+    private static String text(Object value) throws SQLException {
+        if (value instanceof Blob blob) {
+            return Base64.getEncoder().encodeToString(blob.getBytes(1, (int) blob.length()));
+        }
+        if (value instanceof byte[] bytes) {
+            return Base64.getEncoder().encodeToString(bytes);
+        }
+        if (value instanceof Timestamp time) {
+            return time.toLocalDateTime().toString();
+        }
+        if (value instanceof BigDecimal number) {
+            return number.toPlainString();
+        }
+        return value == null ? null : value.toString();
+    }
+
+    private static MessageDigest sha256() {
+        try {
+            return MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+
+    private static void delete(Path file) {
+        if (file != null) {
+            file.toFile().delete();
+        }
+    }
+}

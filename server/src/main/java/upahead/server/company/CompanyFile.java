@@ -1,0 +1,59 @@
+package upahead.server.company;
+
+import com.fasterxml.jackson.databind.ObjectMapper;
+import com.fasterxml.jackson.databind.SerializationFeature;
+import com.fasterxml.jackson.databind.json.JsonMapper;
+import java.util.List;
+import java.util.Set;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.QuoteMode;
+
+/** How a company's file is laid out. */
+final class CompanyFile {
+
+    /** The entry that describes the others; it is written last, so a file that was cut off has none. */
+    static final String DESCRIPTION = "company.json";
+
+    static final String FORMAT = "up-ahead company";
+
+    /** Tables that belong to the program and not to the company: its own history, open links, sent mail, the demo's clock. */
+    static final Set<String> LEFT_OUT = Set.of("flyway_schema_history", "password_link", "mail_message", "demo_day");
+
+    /** No cell at all is an unknown value, two quotes are an empty text. */
+    static final CSVFormat CSV = CSVFormat.DEFAULT
+            .builder()
+            .setQuoteMode(QuoteMode.ALL_NON_NULL)
+            .setNullString("")
+            .setRecordSeparator("\r\n")
+            .get();
+
+    static final ObjectMapper JSON =
+            JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+
+    /**
+     * What is in a file.
+     *
+     * @param format always {@link #FORMAT}
+     * @param schema the version of the tables' layout
+     * @param written when, in the time of the machine that wrote it
+     * @param tables in the order in which they stand in the file
+     * @param leftOut tables that are not in it
+     */
+    record Description(
+            String format, String schema, String written, List<TableDescription> tables, Set<String> leftOut) {}
+
+    /**
+     * One table.
+     *
+     * @param columns in the order of the cells
+     * @param rows how many there are besides the headings
+     * @param sha256 of the entry's bytes, in hexadecimal digits
+     */
+    record TableDescription(String name, List<String> columns, long rows, String sha256) {}
+
+    private CompanyFile() {}
+
+    static String entry(String table) {
+        return "tables/" + table + ".csv";
+    }
+}

@@ -1,0 +1,206 @@
+package upahead.server.company;
+
+import com.fasterxml.jackson.core.JsonProcessingException;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.InputStreamReader;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.security.DigestInputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.sql.Connection;
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.sql.Types;
+import java.util.Base64;
+import java.util.HexFormat;
+import java.util.Iterator;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipException;
+import java.util.zip.ZipFile;
+import javax.sql.DataSource;
+import org.apache.commons.csv.CSVParser;
+import org.apache.commons.csv.CSVRecord;
+import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.MigrationVersion;
+import upahead.server.company.CompanyFile.Description;
+import upahead.server.company.CompanyFile.TableDescription;
+import upahead.server.sql.CannotStart;
+
+/**
+ * Fills an empty database from a company's file: the tables are made as they were when it was written, filled, checked
+ * against each other and only then brought to the program's own version. Whatever is wrong with the file, nothing stays.
+ */
+final class CompanyTakenIn {
+
+    private static final int ROWS_AT_ONCE = 1_000;
+
+    private final Flyway flyway;
+    private final DataSource database;
+
+    CompanyTakenIn(Flyway flyway) {
+        this.flyway = flyway;
+        this.database = flyway.getConfiguration().getDataSource();
+    }
+
+    /**
+     * Takes the file in.
+     *
+     * @throws CannotStart if there are data already, or the file is none of a company, damaged, or of a later version
+     */
+    void from(Path file) {
+        if (flyway.info().current() != null) {
+            throw new CannotStart("there are data in this folder already; a company is taken in to an empty one.");
+        }
+        try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
+            Description description = description(zip, file);
+            requireKnownVersion(description, file);
+            try {
+                fill(zip, file, description);
+            } catch (SQLException | IOException | RuntimeException failed) {
+                forgetAll();
+                throw failed;
+            }
+        } catch (ZipException noZip) {
+            throw new CannotStart(damaged(file), noZip);
+        } catch (IOException unreadable) {
+            throw new CannotStart("the file " + file + " cannot be read.", unreadable);
+        } catch (SQLException refused) {
+            throw new CannotStart("what is in " + file + " does not fit together; nothing was taken in.", refused);
+        }
+    }
+
+    private static Description description(ZipFile zip, Path file) throws IOException {
+        ZipEntry entry = zip.getEntry(CompanyFile.DESCRIPTION);
+        if (entry == null) {
+            throw new CannotStart(
+                    "the file " + file + " is none of a company: it has no " + CompanyFile.DESCRIPTION + ".");
+        }
+        try (InputStream content = zip.getInputStream(entry)) {
+            Description description = CompanyFile.JSON.readValue(content, Description.class);
+            if (!CompanyFile.FORMAT.equals(description.format()) || description.tables() == null) {
+                throw new CannotStart("the file " + file + " is none of a company.");
+            }
+            return description;
+        } catch (JsonProcessingException unreadable) {
+            throw new CannotStart(damaged(file), unreadable);
+        }
+    }
+
+    private void requireKnownVersion(Description description, Path file) {
+        MigrationVersion version = MigrationVersion.fromVersion(description.schema());
+        boolean known = List.of(flyway.info().all()).stream().anyMatch(each -> version.equals(each.getVersion()));
+        if (!known) {
+            throw new CannotStart("the file " + file + " was written by a later version of the program.");
+        }
+    }
+
+    private void fill(ZipFile zip, Path file, Description description) throws SQLException, IOException {
+        Flyway.configure()
+                .configuration(flyway.getConfiguration())
+                .target(description.schema())
+                .load()
+                .migrate();
+        try (Connection connection = database.getConnection();
+                Statement statement = connection.createStatement()) {
+            Map<String, List<String>> tables = Tables.ofCompany(connection);
+            requireTables(tables, description, file);
+            connection.setAutoCommit(false);
+            statement.execute("set referential_integrity false");
+            for (TableDescription table : description.tables()) {
+                statement.execute("delete from " + Tables.quoted(table.name()));
+                fill(zip, file, table, connection);
+            }
+            connection.commit();
+            for (TableDescription table : description.tables()) {
+                String name = Tables.quoted(table.name());
+                statement.execute("alter table " + name + " set referential_integrity true check");
+                if (Tables.isNumbered(connection, table.name())) {
+                    statement.execute("alter table " + name + " alter column id restart with"
+                            + " (select coalesce(max(id), 0) + 1 from " + name + ")");
+                }
+            }
+            statement.execute("set referential_integrity true");
+            connection.commit();
+        }
+    }
+
+    private static void requireTables(Map<String, List<String>> tables, Description description, Path file) {
+        Map<String, List<String>> described = description.tables().stream()
+                .collect(Collectors.toMap(TableDescription::name, TableDescription::columns));
+        if (!tables.equals(described)) {
+            throw new CannotStart("the file " + file + " has other tables than its version " + description.schema()
+                    + " has; nothing was taken in.");
+        }
+    }
+
+    private static void fill(ZipFile zip, Path file, TableDescription table, Connection connection)
+            throws SQLException, IOException {
+        ZipEntry entry = zip.getEntry(CompanyFile.entry(table.name()));
+        if (entry == null) {
+            throw new CannotStart(damaged(file));
+        }
+        String slots = table.columns().stream().map(column -> "?").collect(Collectors.joining(", "));
+        String columns = table.columns().stream().map(Tables::quoted).collect(Collectors.joining(", "));
+        DigestInputStream digest = new DigestInputStream(zip.getInputStream(entry), sha256());
+        long rows = 0;
+        try (CSVParser csv = CSVParser.parse(new InputStreamReader(digest, StandardCharsets.UTF_8), CompanyFile.CSV);
+                PreparedStatement insert = connection.prepareStatement(
+                        "insert into " + Tables.quoted(table.name()) + " (" + columns + ") values (" + slots + ")")) {
+            Iterator<CSVRecord> records = csv.iterator();
+            if (!records.hasNext() || !records.next().toList().equals(table.columns())) {
+                throw new CannotStart(damaged(file));
+            }
+            while (records.hasNext()) {
+                set(insert, records.next());
+                insert.addBatch();
+                rows++;
+                if (rows % ROWS_AT_ONCE == 0) {
+                    insert.executeBatch();
+                }
+            }
+            insert.executeBatch();
+        }
+        String sum = HexFormat.of().formatHex(digest.getMessageDigest().digest());
+        if (rows != table.rows() || !sum.equals(table.sha256())) {
+            throw new CannotStart(
+                    "the table " + table.name() + " in " + file + " is not as it was written; nothing was taken in.");
+        }
+    }
+
+    private static void set(PreparedStatement insert, CSVRecord cells) throws SQLException {
+        for (int at = 1; at <= cells.size(); at++) {
+            String cell = cells.get(at - 1);
+            boolean bytes = insert.getParameterMetaData().getParameterType(at) == Types.BLOB;
+            if (bytes && cell != null) {
+                insert.setBytes(at, Base64.getDecoder().decode(cell));
+            } else {
+                insert.setString(at, cell);
+            }
+        }
+    }
+
+    private void forgetAll() throws SQLException {
+        try (Connection connection = database.getConnection();
+                Statement statement = connection.createStatement()) {
+            statement.execute("drop all objects delete files");
+        }
+    }
+
+    private static String damaged(Path file) {
+        return "the file " + file + " is damaged or none of a company; nothing was taken in.";
+    }
+
+    private static MessageDigest sha256() {
+        try {
+            return MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+}

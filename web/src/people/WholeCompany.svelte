@@ -1,0 +1,40 @@
+<script lang="ts">
+  import { answer, api } from '../api/client';
+  import { Problem } from '../api/problem';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import { saveBlob } from '../common/csv';
+  import { said } from '../common/said.svelte';
+  import { session } from '../frame/session.svelte';
+
+  let busy = $state(false);
+  let problem = $state<Problem | null>(null);
+
+  async function take() {
+    busy = true;
+    problem = null;
+    try {
+      const file = await answer(api.GET('/api/company', { parseAs: 'blob' }));
+      saveBlob(`company-${session.current.today}.zip`, file as unknown as Blob);
+      said.say('The copy is yours; that it was taken is on the audit trail.');
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<section class="mt-8 max-w-2xl border-t border-base-300 pt-4">
+  <h2 class="mb-1">Everything in one file</h2>
+  <p class="mb-3">
+    A zip of plain tables (CSV) with a description (JSON): people, policies, requests, hours, runs,
+    what was posted and the audit trail, as they are now. A new, empty program takes it in with
+    <code>./up-ahead start --data FOLDER --from FILE</code>. It holds everything about everybody,
+    and passwords as they are stored; keep it as you keep those. Sent mail and open invitations are
+    not in it.
+  </p>
+  <ProblemNote {problem} />
+  <button class="btn" disabled={busy} onclick={take}>
+    {busy ? 'Gathering everything' : 'Download the company'}
+  </button>
+</section>
