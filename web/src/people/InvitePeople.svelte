@@ -57,9 +57,22 @@
       for others is invited as an approver, everybody else as an employee; on a person’s page that
       can be changed.
     </p>
+    {@render left(shown.withoutMail, 'without a mail address')}
+    {@render left(shown.sharedAddress, 'with an address that is somebody else’s, too')}
+    <p class="quiet mt-2">
+      {#if shown.already > 0}{peopleCounted(shown.already)} can sign in already or were invited before.{/if}
+      {#if shown.left > 0}{peopleCounted(shown.left)} left and get no mail.{/if}
+    </p>
     {#if shown.invited.length === 0}
       <Empty><p>Nobody of these is left to be invited.</p></Empty>
     {:else}
+      <button
+        class="btn mb-3 btn-primary"
+        disabled={busy || shown.invited.length === 0}
+        onclick={invite}
+      >
+        {busy ? 'Sending' : `Send ${counted(shown.invited.length, 'invitation')}`}
+      </button>
       <table class="figures" data-invited>
         <thead><tr><th>Name</th><th>Mail</th><th>Invited as</th></tr></thead>
         <tbody>
@@ -69,18 +82,5 @@
         </tbody>
       </table>
     {/if}
-    {@render left(shown.withoutMail, 'without a mail address')}
-    {@render left(shown.sharedAddress, 'with an address that is somebody else’s, too')}
-    <p class="quiet mt-2">
-      {#if shown.already > 0}{peopleCounted(shown.already)} can sign in already or were invited before.{/if}
-      {#if shown.left > 0}{peopleCounted(shown.left)} left and get no mail.{/if}
-    </p>
-    <button
-      class="btn mt-4 btn-primary"
-      disabled={busy || shown.invited.length === 0}
-      onclick={invite}
-    >
-      {busy ? 'Sending' : `Send ${counted(shown.invited.length, 'invitation')}`}
-    </button>
   {/if}
 </SidePanel>

@@ -62,7 +62,7 @@
     bind:value={earning.forEvery}
   />
 {/if}
-hours worked, posted
+<span>hours worked, posted</span>
 <Choice
   name="When hours post"
   choices={[

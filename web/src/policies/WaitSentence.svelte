@@ -56,7 +56,7 @@
   ]}
   bind:value={() => way, write}
 />.
-<span class="quiet block text-base" data-wait-ends={before}>
+<span class="quiet text-base" data-wait-ends={before}>
   {#if wait.in === 'DAYS'}{nth
       ? `That is ${wait.count} days after the hire date.`
       : `That is from the ${wait.count + 1}${ordinalEnding(wait.count + 1)} day of employment on.`}{/if}

@@ -139,11 +139,9 @@ final class FactsReader {
     }
 
     private void claim(Fields fields, DateSpan span, Set<LocalDate> claimed, String what) {
-        for (LocalDate day : workingDays.within(span)) {
-            if (!claimed.add(day)) {
-                throw new InvalidCase(fields.path(), day + " is covered by two scheduled facts of " + what);
-            }
-        }
+        workingDays.within(span).filter(day -> !claimed.add(day)).findFirst().ifPresent(day -> {
+            throw new InvalidCase(fields.path(), day + " is covered by two scheduled facts of " + what);
+        });
     }
 
     private static OpeningBalance opening(Fields fields) {

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.HolidayCalendar;
 import upahead.core.people.Employment;
@@ -34,8 +35,8 @@ public record WorkingDays(Employment employment, HolidayCalendar holidays) {
     }
 
     /** The days within a span on which there are hours to be worked, in order of time. */
-    public List<LocalDate> within(DateSpan span) {
-        return span.dates().filter(day -> hoursOn(day).isPositive()).toList();
+    public Stream<LocalDate> within(DateSpan span) {
+        return span.dates().filter(day -> hoursOn(day).isPositive());
     }
 
     /**

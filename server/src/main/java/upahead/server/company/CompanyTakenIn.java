@@ -57,20 +57,24 @@ final class CompanyTakenIn {
         if (flyway.info().current() != null) {
             throw new CannotStart("there are data in this folder already; a company is taken in to an empty one.");
         }
+        try {
+            takeIn(file);
+        } catch (CannotStart refused) {
+            forgetAll(refused);
+            throw refused;
+        }
+    }
+
+    private void takeIn(Path file) {
         try (ZipFile zip = new ZipFile(file.toFile(), StandardCharsets.UTF_8)) {
             Description description = description(zip, file);
             requireKnownVersion(description, file);
-            try {
-                fill(zip, file, description);
-            } catch (SQLException | IOException | RuntimeException failed) {
-                forgetAll();
-                throw failed;
-            }
+            fill(zip, file, description);
         } catch (ZipException noZip) {
             throw new CannotStart(damaged(file), noZip);
         } catch (IOException unreadable) {
             throw new CannotStart("the file " + file + " cannot be read.", unreadable);
-        } catch (SQLException refused) {
+        } catch (SQLException | IllegalArgumentException refused) {
             throw new CannotStart("what is in " + file + " does not fit together; nothing was taken in.", refused);
         }
     }
@@ -185,10 +189,12 @@ final class CompanyTakenIn {
         }
     }
 
-    private void forgetAll() throws SQLException {
+    private void forgetAll(CannotStart reason) {
         try (Connection connection = database.getConnection();
                 Statement statement = connection.createStatement()) {
             statement.execute("drop all objects delete files");
+        } catch (SQLException kept) {
+            reason.addSuppressed(kept);
         }
     }
 

@@ -110,7 +110,8 @@ class Blockers {
             Set<LocalDate> away = leave.getOrDefault(person.id(), Map.of()).keySet();
             WorkingDays workingDays = new WorkingDays(
                     employments.get(person.id()), calendars.getOrDefault(person.siteId(), HolidayCalendar.NONE));
-            List<LocalDate> empty = workingDays.within(run.period()).stream()
+            List<LocalDate> empty = workingDays
+                    .within(run.period())
                     .filter(day -> !filled.contains(day) && !away.contains(day))
                     .toList();
             if (!empty.isEmpty()) {
