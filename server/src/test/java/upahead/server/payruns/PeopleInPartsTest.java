@@ -6,18 +6,32 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.CyclicBarrier;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import upahead.server.WithDemo;
 import upahead.server.people.EmploymentType;
+import upahead.server.people.People;
+import upahead.server.people.PeopleQuery;
 import upahead.server.people.Person;
 
 @WithDemo
 class PeopleInPartsTest {
 
+    private static final int PEOPLE_AT_ONCE = 10;
+    /** Less than anybody waits for a connection that is not to be had. */
+    private static final int LONGEST_WAIT = 25;
+
     @Autowired
     private PeopleInParts parts;
+
+    @Autowired
+    private People everybody;
 
     @Test
     void whatComesOutIsTakenInTheOrderOfThePeople() {
@@ -42,6 +56,31 @@ class PeopleInPartsTest {
                         some -> {}))
                 .isInstanceOf(IllegalStateException.class)
                 .hasMessage("no more");
+    }
+
+    @Test
+    void tenWhoWorkThroughALargeGroupAtOnceAllGetThrough() throws Exception {
+        CyclicBarrier together = new CyclicBarrier(PEOPLE_AT_ONCE);
+        ExecutorService ten = Executors.newFixedThreadPool(PEOPLE_AT_ONCE);
+        try {
+            List<Future<Integer>> all = new ArrayList<>();
+            for (int each = 0; each < PEOPLE_AT_ONCE; each++) {
+                all.add(ten.submit(() -> {
+                    together.await();
+                    List<Integer> found = new ArrayList<>();
+                    parts.each(
+                            people(1_700),
+                            some -> everybody.search(PeopleQuery.everybody()).size(),
+                            found::add);
+                    return found.size();
+                }));
+            }
+            for (Future<Integer> each : all) {
+                assertThat(each.get(LONGEST_WAIT, TimeUnit.SECONDS)).isEqualTo(4);
+            }
+        } finally {
+            ten.shutdownNow();
+        }
     }
 
     private static List<Person> people(int count) {
