@@ -10,7 +10,7 @@
   import Empty from '../common/Empty.svelte';
   import FileOrPaste from '../common/FileOrPaste.svelte';
   import { kept } from '../common/kept';
-  import { day, unitName, words } from '../common/format';
+  import { counted, day, unitName, words } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { type FileRead, FileReading } from '../common/reading.svelte';
   import { said } from '../common/said.svelte';
@@ -171,7 +171,7 @@
         api.POST('/api/openings', { body: { rows: checked.map(row), reason: reason || null } }),
       );
       const kept = done.rows.filter((each) => each.state !== 'SAME').length;
-      said.say(`${kept === 1 ? '1 opening balance is' : `${kept} opening balances are`} set.`);
+      said.say(`${counted(kept, 'opening balance')} set.`);
       reason = '';
       checked.forEach((each) => (each.line = { ...each.line, ...$state.snapshot(each.figures) }));
       keep();
@@ -428,7 +428,7 @@
         <button
           class="btn btn-primary"
           disabled={busy || wrong > 0 || unread.length > 0 || news + changes === 0}
-          onclick={set}>Set {news + changes} opening balances</button
+          onclick={set}>Set {counted(news + changes, 'opening balance')}</button
         >
         {#if wrong + unread.length > 0}
           <span class="ml-2"

@@ -38,7 +38,7 @@
     },
     SIGN_INS: {
       text: 'Invite approvers and employees',
-      why: 'on each person’s page',
+      why: 'all at once from the directory, or on each person’s page',
       link: '#/people',
     },
     FIRST_RUN: {

@@ -4,7 +4,7 @@
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { Coverage, Organisation, Policy, PolicyVersion } from '../api/types';
-  import { longDay } from '../common/format';
+  import { longDay, peopleCounted } from '../common/format';
   import ImpactSide from './ImpactSide.svelte';
   import { latest } from '../common/latest';
   import ProblemNote from '../common/ProblemNote.svelte';
@@ -86,12 +86,14 @@
       {#if covered.people === 0}
         Covers nobody yet.
       {:else}
-        Covers <strong>{covered.people} people</strong>: {covered.names
+        Covers <strong>{peopleCounted(covered.people)}</strong>: {covered.names
           .slice(0, 6)
           .join(', ')}{covered.people > 6 ? ` and ${covered.people - 6} more` : ''}.
       {/if}
       {#if policy.people > 0}
-        <span class="quiet">{policy.people} are enrolled already and stay so.</span>
+        <span class="quiet"
+          >{policy.people === 1 ? '1 is' : `${policy.people} are`} enrolled already and stay so.</span
+        >
       {/if}
     </p>
   {/if}

@@ -13,6 +13,7 @@ import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.quantity.Amount;
+import upahead.core.quantity.Unit;
 import upahead.server.files.Dates;
 import upahead.server.files.FileColumns;
 import upahead.server.files.Numbers;
@@ -102,10 +103,10 @@ class OpeningFile {
             }
             Long policy = policy(row, faults);
             LocalDate day = day(row, faults);
-            Amount balance = figure(row, OpeningColumn.BALANCE, null, faults);
-            Amount earned = figure(row, OpeningColumn.EARNED, Amount.ZERO, faults);
-            Amount used = figure(row, OpeningColumn.USED, Amount.ZERO, faults);
-            Amount hours = figure(row, OpeningColumn.HOURS, Amount.ZERO, faults);
+            Amount balance = figure(row, OpeningColumn.BALANCE, null, policy, faults);
+            Amount earned = figure(row, OpeningColumn.EARNED, Amount.ZERO, policy, faults);
+            Amount used = figure(row, OpeningColumn.USED, Amount.ZERO, policy, faults);
+            Amount hours = figure(row, OpeningColumn.HOURS, Amount.ZERO, policy, faults);
             if (faults.isEmpty()) {
                 Long earlier = lines.putIfAbsent(new Spot(meant.person().id(), policy), row.line());
                 if (earlier != null) {
@@ -148,12 +149,20 @@ class OpeningFile {
             });
         }
 
-        private Amount figure(Table.Row row, OpeningColumn column, Amount otherwise, List<String> faults) {
+        /** Hours may stand there as 7:30; a policy in days has no minutes. */
+        private Optional<Amount> read(String text, OpeningColumn column, Long policy) {
+            boolean inDays = column != OpeningColumn.HOURS
+                    && byName.values().stream()
+                            .anyMatch(each -> policy != null && each.id() == policy && each.unit() == Unit.DAYS);
+            return inDays ? Numbers.read(text) : Numbers.readHours(text);
+        }
+
+        private Amount figure(Table.Row row, OpeningColumn column, Amount otherwise, Long policy, List<String> faults) {
             String text = columns.cell(row, column);
             if (text.isEmpty() && otherwise != null) {
                 return otherwise;
             }
-            return Numbers.read(text).orElseGet(() -> {
+            return read(text, column, policy).orElseGet(() -> {
                 faults.add(column.title().toLowerCase(Locale.ROOT) + ": “" + text + "” is no number");
                 return null;
             });

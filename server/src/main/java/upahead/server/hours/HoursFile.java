@@ -7,14 +7,9 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
-import upahead.core.quantity.Fraction;
-import upahead.core.quantity.Rounding;
 import upahead.server.files.Dates;
 import upahead.server.files.FileColumns;
 import upahead.server.files.Numbers;
@@ -33,8 +28,6 @@ import upahead.server.words.Words;
 record HoursFile(Table table, FileColumns<HoursColumn> columns, List<HoursRow> rows, List<HoursFault> faults) {
 
     private static final Amount DAY = Amount.of(24);
-    private static final Pattern HOURS_AND_MINUTES = Pattern.compile("(\\d{1,2}):([0-5]\\d)");
-    private static final int MINUTES = 60;
 
     /**
      * Reads a file.
@@ -133,22 +126,12 @@ record HoursFile(Table table, FileColumns<HoursColumn> columns, List<HoursRow> r
         }
 
         private static Amount hours(String text) {
-            Amount hours = clock(text)
-                    .or(() -> Numbers.read(text))
+            Amount hours = Numbers.readHours(text)
                     .orElseThrow(() -> new Fault("the hours must be a number, not “" + text + "”"));
             if (hours.isNegative() || hours.isMoreThan(DAY)) {
                 throw new Fault("a day has between 0 and 24 hours, not " + text);
             }
             return hours;
-        }
-
-        /** 7:30 as 7.5; minutes that no decimal holds are rounded to four of them. */
-        private static Optional<Amount> clock(String text) {
-            Matcher found = HOURS_AND_MINUTES.matcher(text);
-            return found.matches()
-                    ? Optional.of(Rounding.STANDARD.round(Fraction.of(
-                            Long.parseLong(found.group(1)) * MINUTES + Long.parseLong(found.group(2)), MINUTES)))
-                    : Optional.empty();
         }
     }
 

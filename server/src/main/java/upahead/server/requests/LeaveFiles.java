@@ -174,7 +174,7 @@ public class LeaveFiles {
             faults.add("has more than " + MOST_DAYS + " days; split it");
         }
         String hours = columns.cell(row, LeaveColumn.HOURS);
-        Optional<Amount> figure = hours.isEmpty() ? Optional.empty() : Numbers.read(hours);
+        Optional<Amount> figure = hours.isEmpty() ? Optional.empty() : Numbers.readHours(hours);
         if (!hours.isEmpty() && figure.filter(Amount::isPositive).isEmpty()) {
             faults.add("hours a day: “" + hours + "” is no number above 0");
         }

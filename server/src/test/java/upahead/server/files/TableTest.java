@@ -129,6 +129,20 @@ class TableTest {
     }
 
     @ParameterizedTest
+    @CsvSource(
+            delimiterString = "=>",
+            value = {"7:30 => 7.5", "-0:45 => -0.75", "112:20 => 112.3333", "7,5 => 7.5"})
+    void hoursAndMinutes(String text, String number) {
+        assertThat(Numbers.readHours(text)).contains(Amount.of(number));
+    }
+
+    @Test
+    void minutesBeyondTheHourAreNoHours() {
+        assertThat(Numbers.readHours("7:60")).isEmpty();
+        assertThat(Numbers.read("7:30")).isEmpty();
+    }
+
+    @ParameterizedTest
     @ValueSource(strings = {"", "seven", "7h", "1e3", "--2", "7.5.1"})
     void whatIsNoNumber(String text) {
         assertThat(Numbers.read(text)).isEmpty();
