@@ -3,6 +3,7 @@
   import Amount from '../common/Amount.svelte';
   import { amount, day, unitName } from '../common/format';
   import { listKeys } from '../common/listkeys';
+  import { lapseWords } from './lapses';
   import { asOf } from '../frame/asof.svelte';
 
   let { rows, withPerson }: { rows: BalanceRow[]; withPerson: boolean } = $props();
@@ -17,9 +18,7 @@
     if (row.useBegins !== null && row.useBegins > asOf.day) {
       return `usable from ${day(row.useBegins)}`;
     }
-    return row.nextLapse === null
-      ? ''
-      : `${amount(row.nextLapse.amount)} lapse on ${day(row.nextLapse.on)}`;
+    return lapseWords(row);
   }
 </script>
 

@@ -3,6 +3,7 @@
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { AheadView, AskableKind, BalanceRow, RequestSummary } from '../api/types';
+  import { lapseWords } from '../balances/lapses';
   import AheadList from '../balances/AheadList.svelte';
   import Empty from '../common/Empty.svelte';
   import { amount, day, daysBetween, longDay, plusDays, unitName } from '../common/format';
@@ -90,7 +91,7 @@
       return `can be used from ${day(row.useBegins)}`;
     }
     if (row.nextLapse !== null) {
-      return `${amount(row.nextLapse.amount)} lapse on ${day(row.nextLapse.on)}`;
+      return lapseWords(row);
     }
     return isPositive(row.booked) ? `${amount(row.booked)} booked later this year` : '';
   }

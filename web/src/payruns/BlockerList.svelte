@@ -46,7 +46,7 @@
   </li>
 {/snippet}
 
-<section class="sheet border-l-4 border-l-error p-3">
+<section class={['sheet border-l-4 p-3', blockers.length > 0 && 'border-l-error']}>
   <h2 class="mb-1">Blockers</h2>
   {#if blockers.length === 0}
     <p>Nothing stops the close.</p>

@@ -27,6 +27,10 @@ import upahead.server.words.Words;
  */
 record HoursFile(Table table, FileColumns<HoursColumn> columns, List<HoursRow> rows, List<HoursFault> faults) {
 
+    /** What time clocks and payroll offices call the usual kinds, besides their names and payroll codes. */
+    private static final Map<String, String> OTHER_NAMES = Map.of(
+            "normal", "regular", "standard", "regular", "ordinary", "regular", "ot", "overtime", "extra", "overtime");
+
     private static final Amount DAY = Amount.of(24);
 
     /**
@@ -114,7 +118,8 @@ record HoursFile(Table table, FileColumns<HoursColumn> columns, List<HoursRow> r
 
         /** By its name or by its payroll code; regular hours where nothing is said. */
         private static String kind(String text) {
-            String wanted = text.toLowerCase(Locale.ROOT);
+            String said = text.toLowerCase(Locale.ROOT);
+            String wanted = OTHER_NAMES.getOrDefault(said, said);
             return wanted.isEmpty()
                     ? "regular"
                     : HoursKinds.ALL.stream()
