@@ -5,5 +5,5 @@ import { amount, day } from '../common/format';
 export function lapseWords({ nextLapse }: BalanceRow): string {
   return nextLapse === null
     ? ''
-    : `${amount(nextLapse.amount)} will lapse on ${day(nextLapse.on)} unless used, by the forecast`;
+    : `${amount(nextLapse.amount)} would lapse on ${day(nextLapse.on)}`;
 }

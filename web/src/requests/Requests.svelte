@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { push } from 'svelte-spa-router';
+  import { push, router } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { RequestSummary } from '../api/types';
@@ -41,9 +41,11 @@
     void load();
   });
 
+  /** On to the next one, unless somebody went elsewhere meanwhile. */
   async function next() {
+    const place = router.location;
     await load();
-    push('/requests');
+    if (router.location === place) push('/requests');
   }
 </script>
 

@@ -6,8 +6,10 @@ import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.Deque;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.ConcurrentLinkedDeque;
 import java.util.function.BooleanSupplier;
 import java.util.function.Consumer;
 import org.openqa.selenium.By;
@@ -28,31 +30,52 @@ final class Browser implements AutoCloseable {
 
     private static final Duration PATIENCE = Duration.ofSeconds(20);
 
+    private static final Duration GLANCE = Duration.ofMillis(20);
+    private static final Deque<Window> LEFT_OPEN = new ConcurrentLinkedDeque<>();
+
+    static {
+        Runtime.getRuntime()
+                .addShutdownHook(new Thread(
+                        () -> LEFT_OPEN.forEach(window -> window.driver().quit())));
+    }
+
+    /** A browser's program with a folder for what it downloads; it takes seconds to start, so it is used again. */
+    private record Window(ChromeDriver driver, Path downloads) {
+
+        static Window open() {
+            Path downloads = temporaryFolder();
+            ChromeOptions options = new ChromeOptions();
+            options.setBinary("/usr/bin/chromium");
+            options.addArguments(
+                    "--headless=new",
+                    "--no-sandbox",
+                    "--disable-gpu",
+                    "--no-first-run",
+                    "--disable-background-networking",
+                    "--disable-component-update",
+                    "--disable-sync",
+                    "--disable-dev-shm-usage",
+                    "--force-prefers-reduced-motion",
+                    "--user-data-dir=" + temporaryFolder());
+            options.setExperimentalOption("prefs", Map.of("download.default_directory", downloads.toString()));
+            ChromeDriverService service = new ChromeDriverService.Builder()
+                    .usingDriverExecutable(new File("/usr/bin/chromedriver"))
+                    .build();
+            return new Window(new ChromeDriver(service, options), downloads);
+        }
+    }
+
+    private final Window window;
     private final ChromeDriver driver;
     private final String address;
     private final Path downloads;
 
     Browser(String address) {
         this.address = address;
-        this.downloads = temporaryFolder();
-        ChromeOptions options = new ChromeOptions();
-        options.setBinary("/usr/bin/chromium");
-        options.addArguments(
-                "--headless=new",
-                "--no-sandbox",
-                "--disable-gpu",
-                "--no-first-run",
-                "--disable-background-networking",
-                "--disable-component-update",
-                "--disable-sync",
-                "--disable-dev-shm-usage",
-                "--force-prefers-reduced-motion",
-                "--user-data-dir=" + temporaryFolder());
-        options.setExperimentalOption("prefs", Map.of("download.default_directory", downloads.toString()));
-        ChromeDriverService service = new ChromeDriverService.Builder()
-                .usingDriverExecutable(new File("/usr/bin/chromedriver"))
-                .build();
-        driver = new ChromeDriver(service, options);
+        Window idle = LEFT_OPEN.poll();
+        this.window = idle == null ? Window.open() : idle;
+        this.driver = window.driver();
+        this.downloads = window.downloads();
         resize(1280, 800);
     }
 
@@ -116,7 +139,8 @@ final class Browser implements AutoCloseable {
     }
 
     String pageText() {
-        return driver.findElement(By.tagName("body")).getText();
+        return ((String) ((JavascriptExecutor) driver).executeScript("return document.body.innerText"))
+                .replace('\u00a0', ' ');
     }
 
     /** Clicks what lies on top of all enabled buttons, links and labels with a text. */
@@ -270,9 +294,14 @@ final class Browser implements AutoCloseable {
         }
     }
 
+    /** Leaves nothing behind of what was seen or kept, for whoever comes next. */
     @Override
     public void close() {
-        driver.quit();
+        driver.executeCdpCommand("Network.clearBrowserCookies", Map.of());
+        driver.executeCdpCommand("Storage.clearDataForOrigin", Map.of("origin", address, "storageTypes", "all"));
+        driver.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("features", List.of()));
+        driver.get("about:blank");
+        LEFT_OPEN.add(window);
     }
 
     private static By clickable(String condition) {
@@ -281,7 +310,7 @@ final class Browser implements AutoCloseable {
     }
 
     private WebElement find(By by) {
-        return new WebDriverWait(driver, PATIENCE)
+        return new WebDriverWait(driver, PATIENCE, GLANCE)
                 .withMessage(() -> by + " on this page:\n" + pageText())
                 .ignoring(StaleElementReferenceException.class)
                 .until(any -> driver.findElement(by));
@@ -299,7 +328,7 @@ final class Browser implements AutoCloseable {
     }
 
     private void waitFor(String what, BooleanSupplier condition) {
-        new WebDriverWait(driver, PATIENCE)
+        new WebDriverWait(driver, PATIENCE, GLANCE)
                 .withMessage(() -> what + "; the page reads:\n" + pageText())
                 .ignoring(WebDriverException.class)
                 .until(any -> condition.getAsBoolean());

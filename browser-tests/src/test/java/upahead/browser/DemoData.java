@@ -1,33 +1,70 @@
 package upahead.browser;
 
 import java.io.IOException;
+import java.net.URISyntaxException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.List;
 import java.util.stream.Stream;
+import upahead.server.UpAhead;
 
 /** The demo data, lived through once for all tests and copied for each that wants them. */
 final class DemoData {
 
-    private static Path once;
+    private static final Path ONCE = Path.of("target", "demo-data").toAbsolutePath();
+    private static final Path LOCK = ONCE.resolveSibling("demo-data.lock");
 
     private DemoData() {}
 
     /** Copies the data to a folder, which may be there or not. */
     static synchronized void copyTo(Path folder) {
         try {
-            if (once == null) {
-                Path made = Files.createTempDirectory("demo-data");
-                Program.fill(made);
-                once = made;
-            }
-            Files.createDirectories(folder);
-            try (Stream<Path> files = Files.list(once)) {
-                for (Path file : files.filter(Files::isRegularFile).toList()) {
-                    Files.copy(file, folder.resolve(file.getFileName()));
+            Files.createDirectories(ONCE.getParent());
+            // tests run in several processes beside each other, and one of them makes the data
+            try (FileChannel channel = FileChannel.open(LOCK, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+                    FileLock alone = channel.lock()) {
+                if (!isOfThisProgram()) {
+                    make();
                 }
             }
-        } catch (IOException failed) {
+            Files.createDirectories(folder);
+            for (Path file : files()) {
+                Files.copy(file, folder.resolve(file.getFileName()));
+            }
+        } catch (IOException | URISyntaxException failed) {
             throw new IllegalStateException("the demo data cannot be copied to " + folder, failed);
+        }
+    }
+
+    private static boolean isOfThisProgram() throws IOException, URISyntaxException {
+        Path program = Path.of(UpAhead.class
+                .getProtectionDomain()
+                .getCodeSource()
+                .getLocation()
+                .toURI());
+        return Files.exists(ONCE) && Files.getLastModifiedTime(ONCE).compareTo(Files.getLastModifiedTime(program)) > 0;
+    }
+
+    private static void make() throws IOException {
+        Path made = Files.createTempDirectory("demo-data");
+        Program.fill(made);
+        Files.createDirectories(ONCE);
+        for (Path old : files()) {
+            Files.delete(old);
+        }
+        try (Stream<Path> files = Files.list(made)) {
+            for (Path file : files.filter(Files::isRegularFile).toList()) {
+                Files.move(file, ONCE.resolve(file.getFileName()));
+            }
+        }
+    }
+
+    private static List<Path> files() throws IOException {
+        try (Stream<Path> files = Files.list(ONCE)) {
+            return files.filter(Files::isRegularFile).toList();
         }
     }
 }

@@ -172,11 +172,11 @@ class PeopleInPracticeTest extends OnTheDemo {
         assertThat(browser.value(balance)).isEqualTo("2.25");
         browser.clickStarting("Check ");
         browser.sees("Why 1 that are there already change");
-        browser.click("Set 1 opening balances");
+        browser.click("Set 1 opening balance");
         browser.sees("[role=alert]", "why");
         browser.type("[name=reason]", "The old sheet had a wrong line");
-        browser.click("Set 1 opening balances");
-        browser.sees("1 opening balance is set.");
+        browser.click("Set 1 opening balance");
+        browser.sees("1 opening balance set.");
         browser.go("/audit");
         browser.type("[aria-label='Search changes']", "wrong line");
         browser.sees("[data-audit]", "changed an opening balance: The old sheet had a wrong line");

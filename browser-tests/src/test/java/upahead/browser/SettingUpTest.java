@@ -175,7 +175,7 @@ class SettingUpTest {
         browser.sees("more than may be held, 66");
         browser.sees("[data-sums]", "30 520 600 120");
         browser.click("Set 30 opening balances");
-        browser.sees("30 opening balances are set.");
+        browser.sees("30 opening balances set.");
     }
 
     private static void closeFirstRun(Browser browser, Path folder) throws IOException {

@@ -80,7 +80,7 @@ class WholeJobTest {
         browser.click("Put in force");
         browser.sees("In force from 26 Apr 2027");
         browser.sees("1 hour for every 52 hours worked.");
-        browser.sees("It can be used 50 days after the hire.");
+        browser.sees("It can be used 50 days after the hire date");
         browser.sees("Nobody holds more than 20 hours.");
     }
 
