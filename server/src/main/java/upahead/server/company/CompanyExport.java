@@ -9,8 +9,6 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.DigestOutputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.sql.Blob;
 import java.sql.Connection;
 import java.sql.ResultSet;
@@ -94,7 +92,7 @@ class CompanyExport {
             Connection connection, String table, List<String> columns, ZipOutputStream zip)
             throws SQLException, IOException {
         zip.putNextEntry(new ZipEntry(CompanyFile.entry(table)));
-        DigestOutputStream digest = new DigestOutputStream(zip, sha256());
+        DigestOutputStream digest = new DigestOutputStream(zip, CompanyFile.sha256());
         long rows = 0;
         Writer writer = new OutputStreamWriter(digest, StandardCharsets.UTF_8);
         CSVPrinter csv = new CSVPrinter(writer, CompanyFile.CSV);
@@ -144,14 +142,6 @@ class CompanyExport {
             return number.toPlainString();
         }
         return value == null ? null : value.toString();
-    }
-
-    private static MessageDigest sha256() {
-        try {
-            return MessageDigest.getInstance("SHA-256");
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
-        }
     }
 
     private static void delete(Path file) {

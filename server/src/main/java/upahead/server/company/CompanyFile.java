@@ -3,6 +3,8 @@ package upahead.server.company;
 import com.fasterxml.jackson.databind.ObjectMapper;
 import com.fasterxml.jackson.databind.SerializationFeature;
 import com.fasterxml.jackson.databind.json.JsonMapper;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.util.List;
 import java.util.Set;
 import org.apache.commons.csv.CSVFormat;
@@ -55,5 +57,14 @@ final class CompanyFile {
 
     static String entry(String table) {
         return "tables/" + table + ".csv";
+    }
+
+    /** A new check sum. */
+    static MessageDigest sha256() {
+        try {
+            return MessageDigest.getInstance("SHA-256");
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException(impossible);
+        }
     }
 }

@@ -7,8 +7,6 @@ import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.security.DigestInputStream;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
@@ -151,7 +149,7 @@ final class CompanyTakenIn {
         }
         String slots = table.columns().stream().map(column -> "?").collect(Collectors.joining(", "));
         String columns = table.columns().stream().map(Tables::quoted).collect(Collectors.joining(", "));
-        DigestInputStream digest = new DigestInputStream(zip.getInputStream(entry), sha256());
+        DigestInputStream digest = new DigestInputStream(zip.getInputStream(entry), CompanyFile.sha256());
         long rows = 0;
         try (CSVParser csv = CSVParser.parse(new InputStreamReader(digest, StandardCharsets.UTF_8), CompanyFile.CSV);
                 PreparedStatement insert = connection.prepareStatement(
@@ -202,11 +200,4 @@ final class CompanyTakenIn {
         return "the file " + file + " is damaged or none of a company; nothing was taken in.";
     }
 
-    private static MessageDigest sha256() {
-        try {
-            return MessageDigest.getInstance("SHA-256");
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException(impossible);
-        }
-    }
 }

@@ -92,25 +92,15 @@ public record PeopleQuery(
 
     /** The same people, if they are or were enrolled in a policy. */
     public PeopleQuery enrolledIn(long policyId) {
-        return new PeopleQuery(
-                search,
-                teamId,
-                siteId,
-                payGroupId,
-                approverId,
-                employmentType,
-                status,
-                order,
-                descending,
-                on,
-                page,
-                size,
-                policyId,
-                withoutApprover);
+        return with(approverId, policyId);
     }
 
     /** The same people, if somebody decides for them. */
     public PeopleQuery decidedBy(long approver) {
+        return with(approver, enrolledIn);
+    }
+
+    private PeopleQuery with(Long approver, Long policyId) {
         return new PeopleQuery(
                 search,
                 teamId,
@@ -124,7 +114,7 @@ public record PeopleQuery(
                 on,
                 page,
                 size,
-                enrolledIn,
+                policyId,
                 withoutApprover);
     }
 
