@@ -17,6 +17,7 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.clock.MovableClock;
 import upahead.server.problems.Refusal;
 
@@ -106,7 +107,7 @@ public class SignInService {
         names.forget(signedIn.username());
         store.setPassword(signedIn.id(), passwords.encode(password));
         store.removeLinks(signedIn.id());
-        audit.record(signedIn.name(), "sign-in", signedIn.id(), "changed the password", null, null);
+        audit.record(signedIn.name(), Thing.SIGN_IN, signedIn.id(), "changed the password", null, null);
     }
 
     /** Whether nobody can sign in yet: then the first administrator can be created. */
@@ -126,7 +127,7 @@ public class SignInService {
         }
         PasswordRules.require(password, List.of(username, name));
         long id = store.add(normal(username), passwords.encode(password), Role.ADMINISTRATOR, name, null);
-        audit.record(name, "sign-in", id, "created the first administrator", null, normal(username));
+        audit.record(name, Thing.SIGN_IN, id, "created the first administrator", null, normal(username));
     }
 
     /** Lets a person sign in. */
@@ -134,7 +135,7 @@ public class SignInService {
     @PreAuthorize("hasRole('ADMINISTRATOR')")
     public void add(String username, String password, Role role, String name, Long personId) {
         long id = store.add(normal(username), passwords.encode(password), role, name, personId);
-        audit.record("sign-in", id, "added a sign-in", null, normal(username) + ", " + role);
+        audit.record(Thing.SIGN_IN, id, "added a sign-in", null, normal(username) + ", " + role);
     }
 
     /**
@@ -152,7 +153,7 @@ public class SignInService {
             throw Refusal.conflict(name + " has a sign-in already.");
         }
         long id = store.add(normal(username), null, role, name, personId);
-        audit.record("person", personId, "gave a sign-in", null, normal(username) + ", " + role);
+        audit.record(Thing.PERSON, personId, "gave a sign-in", null, normal(username) + ", " + role);
         return view(store.find(id).orElseThrow());
     }
 
@@ -196,7 +197,7 @@ public class SignInService {
             store.removeLinks(id);
         }
         SignInView after = view(store.find(id).orElseThrow());
-        audit.record("person", personId, "changed the sign-in", view(before), after);
+        audit.record(Thing.PERSON, personId, "changed the sign-in", view(before), after);
         return after;
     }
 
@@ -270,7 +271,7 @@ public class SignInService {
         store.setPassword(whose.id(), passwords.encode(password));
         store.removeLinks(whose.id());
         names.forget(whose.username());
-        audit.record(whose.name(), "sign-in", whose.id(), "set a password", null, null);
+        audit.record(whose.name(), Thing.SIGN_IN, whose.id(), "set a password", null, null);
         return whose.username();
     }
 

@@ -3,6 +3,7 @@ package upahead.server.access;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 
 /** Keeps in the audit trail who signed in, and whose password was guessed at. */
 @Component
@@ -16,11 +17,11 @@ class SignInTrail {
 
     @Transactional
     public void signedIn(SignedIn signedIn) {
-        audit.record(signedIn.name(), "sign-in", signedIn.id(), "signed in", null, null);
+        audit.record(signedIn.name(), Thing.SIGN_IN, signedIn.id(), "signed in", null, null);
     }
 
     @Transactional
     public void locked(SignedIn signedIn) {
-        audit.record("somebody", "sign-in", signedIn.id(), "gave too many wrong passwords", null, null);
+        audit.record("somebody", Thing.SIGN_IN, signedIn.id(), "gave too many wrong passwords", null, null);
     }
 }

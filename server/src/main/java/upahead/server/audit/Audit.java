@@ -35,7 +35,7 @@ public class Audit {
      * @param after what it is now, null where nothing is left
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void record(String subject, long subjectId, String what, Object before, Object after) {
+    public void record(Thing subject, long subjectId, String what, Object before, Object after) {
         record(actor(), subject, subjectId, what, before, after);
     }
 
@@ -45,14 +45,14 @@ public class Audit {
      * @param changes what each was and is now, by the thing's id
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void recordAll(String subject, String what, Map<Long, Change> changes) {
+    public void recordAll(Thing subject, String what, Map<Long, Change> changes) {
         LocalDateTime now = clock.now();
         String actor = actor();
         store.add(changes.entrySet().stream()
                 .map(each -> new AuditStore.Entry(
                         now,
                         actor,
-                        subject,
+                        subject.words(),
                         each.getKey(),
                         what,
                         written(each.getValue().before()),
@@ -77,9 +77,9 @@ public class Audit {
 
     /** Records a change by somebody who is not signed in yet. */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void record(String actor, String subject, long subjectId, String what, Object before, Object after) {
-        store.add(List.of(
-                new AuditStore.Entry(clock.now(), actor, subject, subjectId, what, written(before), written(after))));
+    public void record(String actor, Thing subject, long subjectId, String what, Object before, Object after) {
+        store.add(List.of(new AuditStore.Entry(
+                clock.now(), actor, subject.words(), subjectId, what, written(before), written(after))));
     }
 
     private String written(Object value) {

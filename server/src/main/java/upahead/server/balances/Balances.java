@@ -27,6 +27,7 @@ import upahead.core.policy.Terms;
 import upahead.core.quantity.Amount;
 import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.changes.LateChange.Subject;
 import upahead.server.changes.LateChanges;
 import upahead.server.clock.MovableClock;
@@ -193,7 +194,7 @@ public class Balances {
                         + user.get().name(),
                 Subject.BALANCE,
                 policyId);
-        audit.record("person", personId, "set an opening balance", null, new OpeningIn(policyId, opening));
+        audit.record(Thing.PERSON, personId, "set an opening balance", null, new OpeningIn(policyId, opening));
     }
 
     /**
@@ -225,7 +226,7 @@ public class Balances {
                 policyId);
         facts.addAdjustment(personId, policyId, adjustment, user.get().name());
         audit.record(
-                "person",
+                Thing.PERSON,
                 personId,
                 "adjusted the balance of " + account.policy().name(),
                 null,

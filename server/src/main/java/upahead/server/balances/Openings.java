@@ -21,6 +21,7 @@ import upahead.core.policy.Terms;
 import upahead.core.quantity.Amount;
 import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.balances.FactStore.OpeningFact;
 import upahead.server.balances.OpeningCheck.RowCheck;
 import upahead.server.balances.OpeningCheck.Sum;
@@ -182,7 +183,7 @@ public class Openings {
                 Subject.BALANCE,
                 row.policyId());
         audit.record(
-                "person",
+                Thing.PERSON,
                 row.personId(),
                 (before.isPresent() ? "changed an opening balance" : "set an opening balance")
                         + (reason.isEmpty() ? "" : ": " + reason),

@@ -6,6 +6,7 @@ import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 
 /** Copies of the whole company, each on record: they hold everything there is to know of everybody. */
 @Service
@@ -33,7 +34,7 @@ public class CompanyCopies {
     public Path take() {
         Path file = export.write();
         writing.executeWithoutResult(
-                status -> audit.record("company", THE_COMPANY, "took a copy of everything", null, null));
+                status -> audit.record(Thing.COMPANY, THE_COMPANY, "took a copy of everything", null, null));
         return file;
     }
 }

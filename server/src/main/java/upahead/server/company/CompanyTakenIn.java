@@ -199,5 +199,4 @@ final class CompanyTakenIn {
     private static String damaged(Path file) {
         return "the file " + file + " is damaged or none of a company; nothing was taken in.";
     }
-
 }

@@ -9,16 +9,20 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.hours.Work;
 import upahead.core.quantity.Amount;
+import upahead.server.audit.Thing;
+import upahead.server.audit.ThingNames;
 import upahead.server.holidays.Award.AwardedPerson;
 import upahead.server.sql.Inserts;
+import upahead.server.sql.NamesById;
 
 /** Paid hours given for extra days. */
 @Repository
-class AwardStore {
+class AwardStore implements ThingNames {
 
     private static final String KIND = "holiday";
 
@@ -89,5 +93,15 @@ class AwardStore {
                 .on(AWARD.ID.eq(AWARD_PERSON.AWARD_ID))
                 .where(among(AWARD_PERSON.PERSON_ID, people))
                 .fetchGroups(AWARD_PERSON.PERSON_ID, row -> new Work(row.value2(), KIND, new Amount(row.value3())));
+    }
+
+    @Override
+    public Set<Thing> things() {
+        return Set.of(Thing.AWARD);
+    }
+
+    @Override
+    public Map<Long, String> names(Thing thing, Collection<Long> ids) {
+        return NamesById.of(sql, AWARD.ID, AWARD.NAME, ids);
     }
 }

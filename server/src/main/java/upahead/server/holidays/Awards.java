@@ -15,6 +15,7 @@ import upahead.core.people.Employment;
 import upahead.core.quantity.Amount;
 import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.changes.LateChange.Subject;
 import upahead.server.changes.LateChanges;
 import upahead.server.holidays.Award.AwardedPerson;
@@ -109,7 +110,7 @@ public class Awards {
                 user.get().name(),
                 awarded);
         note(form.on(), form.name().strip() + " of " + Words.fullDay(form.on()) + " awarded", id);
-        audit.record("award", id, "awarded paid hours", null, form);
+        audit.record(Thing.AWARD, id, "awarded paid hours", null, form);
         return store.all();
     }
 
@@ -123,7 +124,7 @@ public class Awards {
                 .orElseThrow(() -> Refusal.notFound("award"));
         store.remove(id);
         note(award.on(), award.name() + " of " + Words.fullDay(award.on()) + " taken back", id);
-        audit.record("award", id, "took an award back", award, null);
+        audit.record(Thing.AWARD, id, "took an award back", award, null);
         return store.all();
     }
 

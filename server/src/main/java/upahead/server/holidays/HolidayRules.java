@@ -15,6 +15,7 @@ import upahead.core.calendar.HolidayCalendar;
 import upahead.core.calendar.HolidayCalendar.Holiday;
 import upahead.core.calendar.YearlyHoliday;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.clock.MovableClock;
 import upahead.server.holidays.YearPreview.PreviewDay;
 import upahead.server.holidays.YearPreview.State;
@@ -56,7 +57,7 @@ public class HolidayRules {
         requireSite(siteId);
         rule.holiday();
         long id = store.add(siteId, rule);
-        audit.record("site", siteId, "added a yearly holiday", null, rule);
+        audit.record(Thing.SITE, siteId, "added a yearly holiday", null, rule);
         return new HolidayRule(id, siteId, rule);
     }
 
@@ -91,7 +92,7 @@ public class HolidayRules {
         HolidayRule before = get(id);
         rule.holiday();
         store.change(id, rule);
-        audit.record("site", before.siteId(), "changed a yearly holiday", before.rule(), rule);
+        audit.record(Thing.SITE, before.siteId(), "changed a yearly holiday", before.rule(), rule);
         return new HolidayRule(id, before.siteId(), rule);
     }
 
@@ -101,7 +102,7 @@ public class HolidayRules {
     public void remove(long id) {
         HolidayRule before = get(id);
         store.remove(id);
-        audit.record("site", before.siteId(), "took a yearly holiday away", before.rule(), null);
+        audit.record(Thing.SITE, before.siteId(), "took a yearly holiday away", before.rule(), null);
     }
 
     private HolidayRule get(long id) {
@@ -197,7 +198,7 @@ public class HolidayRules {
         Holidays.requireHours(pay.fixedHours());
         HolidayPay before = store.pay().getOrDefault(pay.siteId(), HolidayPay.usual(pay.siteId()));
         store.setPay(pay);
-        audit.record("site", pay.siteId(), "changed how holidays are paid", before, pay);
+        audit.record(Thing.SITE, pay.siteId(), "changed how holidays are paid", before, pay);
         return pay;
     }
 }

@@ -5,19 +5,24 @@ import static upahead.server.database.Tables.PROTECTED_DATE;
 import static upahead.server.database.Tables.TEAM;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.calendar.HolidayCalendar;
 import upahead.core.calendar.HolidayCalendar.Holiday;
+import upahead.server.audit.Thing;
+import upahead.server.audit.ThingNames;
+import upahead.server.sql.NamesById;
 
 /** Holidays by site, and protected dates. */
 @Repository
-class HolidayStore {
+class HolidayStore implements ThingNames {
 
     private final DSLContext sql;
 
@@ -82,5 +87,15 @@ class HolidayStore {
                         row.get(PROTECTED_DATE.REASON),
                         row.get(PROTECTED_DATE.TEAM_ID),
                         row.get(TEAM.NAME)));
+    }
+
+    @Override
+    public Set<Thing> things() {
+        return Set.of(Thing.PROTECTED_DATE);
+    }
+
+    @Override
+    public Map<Long, String> names(Thing thing, Collection<Long> ids) {
+        return NamesById.of(sql, PROTECTED_DATE.ID, PROTECTED_DATE.REASON, ids);
     }
 }

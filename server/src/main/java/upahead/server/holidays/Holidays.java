@@ -10,6 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.HolidayCalendar;
 import upahead.core.quantity.Amount;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.changes.LateChange.Subject;
 import upahead.server.changes.LateChanges;
 import upahead.server.problems.Refusal;
@@ -45,7 +46,7 @@ public class Holidays {
         store.add(siteId, on, holiday);
         changes.note(
                 null, null, on, "Holiday of " + Words.day(on) + " added: " + holiday.name(), Subject.HOLIDAY, siteId);
-        audit.record("site", siteId, "added the holiday of " + Words.fullDay(on), null, holiday);
+        audit.record(Thing.SITE, siteId, "added the holiday of " + Words.fullDay(on), null, holiday);
     }
 
     /**
@@ -80,7 +81,7 @@ public class Holidays {
                 "Holiday of " + Words.fullDay(on) + " taken away: " + before.name(),
                 Subject.HOLIDAY,
                 siteId);
-        audit.record("site", siteId, "took away the holiday of " + Words.fullDay(on), before, null);
+        audit.record(Thing.SITE, siteId, "took away the holiday of " + Words.fullDay(on), before, null);
     }
 
     /**
@@ -102,7 +103,7 @@ public class Holidays {
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("protected date"));
         store.unprotect(id);
-        audit.record("protected date", id, "took protected dates away", before, null);
+        audit.record(Thing.PROTECTED_DATE, id, "took protected dates away", before, null);
     }
 
     /**
@@ -117,7 +118,7 @@ public class Holidays {
             throw Refusal.of("ends", "The last protected day is before the first.");
         }
         long id = store.protect(starts, ends, reason, teamId);
-        audit.record("protected date", id, "protected dates", null, starts + " to " + ends + ": " + reason);
+        audit.record(Thing.PROTECTED_DATE, id, "protected dates", null, starts + " to " + ends + ": " + reason);
     }
 
     @Transactional(readOnly = true)

@@ -9,6 +9,7 @@ import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
 import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.changes.LateChange.Subject;
 import upahead.server.changes.LateChanges;
 import upahead.server.clock.MovableClock;
@@ -113,7 +114,7 @@ public class HoursCorrection {
                     + user.get().name() + (explained ? ": " + reason.strip() : "");
             changes.note(personId, null, on, capitalised(what), Subject.HOURS, personId);
             audit.record(
-                    "person",
+                    Thing.PERSON,
                     personId,
                     "changed hours of " + Words.fullDay(on),
                     kind + " " + before,

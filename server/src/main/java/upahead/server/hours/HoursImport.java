@@ -12,6 +12,7 @@ import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.changes.LateChange.Subject;
 import upahead.server.changes.LateChanges;
 import upahead.server.files.Dates;
@@ -106,7 +107,7 @@ public class HoursImport {
         store.put(file.rows(), source);
         noteLate(file, source);
         audit.record(
-                "pay group",
+                Thing.PAY_GROUP,
                 payGroupId,
                 "brought in hours for " + Words.span(period),
                 null,

@@ -1,20 +1,28 @@
 package upahead.server.payruns;
 
+import static upahead.server.database.Tables.PAY_GROUP;
 import static upahead.server.database.Tables.PAY_RUN;
 import static upahead.server.database.Tables.PAY_RUN_EVENT;
+import static upahead.server.sql.Among.among;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.calendar.DateSpan;
+import upahead.server.audit.Thing;
+import upahead.server.audit.ThingNames;
 import upahead.server.database.tables.records.PayRunRecord;
+import upahead.server.words.Words;
 
 /** Runs, and what was done to them. */
 @Repository
-class PayRunStore {
+class PayRunStore implements ThingNames {
 
     private final DSLContext sql;
 
@@ -121,5 +129,22 @@ class PayRunStore {
                 row.getClosings(),
                 row.getClosedAt(),
                 row.getClosedBy());
+    }
+
+    @Override
+    public Set<Thing> things() {
+        return Set.of(Thing.PAY_RUN);
+    }
+
+    @Override
+    public Map<Long, String> names(Thing thing, Collection<Long> ids) {
+        return sql.select(PAY_RUN.ID, PAY_GROUP.NAME, PAY_RUN.FIRST_DAY, PAY_RUN.LAST_DAY)
+                .from(PAY_RUN)
+                .join(PAY_GROUP)
+                .on(PAY_GROUP.ID.eq(PAY_RUN.PAY_GROUP_ID))
+                .where(among(PAY_RUN.ID, ids))
+                .fetchMap(
+                        row -> row.value1(),
+                        row -> row.value2() + ", " + Words.span(new DateSpan(row.value3(), row.value4())));
     }
 }

@@ -11,6 +11,7 @@ import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
 import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.changes.LateChanges;
 import upahead.server.clock.MovableClock;
 import upahead.server.payruns.PostedLineStore.AccountKey;
@@ -83,7 +84,7 @@ public class PayRuns {
         }
         DateSpan period = organisation.payGroup(payGroupId).calendar().periodOf(day);
         long id = store.add(payGroupId, period);
-        audit.record("pay run", id, "began the first run", null, period.toString());
+        audit.record(Thing.PAY_RUN, id, "began the first run", null, period.toString());
     }
 
     /**
@@ -135,7 +136,7 @@ public class PayRuns {
                 .noneMatch(other -> other.firstDay().equals(next.first()))) {
             store.add(group.id(), next);
         }
-        audit.record("pay run", id, "closed a run", null, run.period() + ", " + lines + " lines");
+        audit.record(Thing.PAY_RUN, id, "closed a run", null, run.period() + ", " + lines + " lines");
         return get(id);
     }
 
@@ -210,7 +211,7 @@ public class PayRuns {
             throw Refusal.conflict("Somebody else has undone this close meanwhile.");
         }
         store.addEvent(id, event(RunEvent.What.UNDONE, reason.strip()));
-        audit.record("pay run", id, "undid a close", run.period() + ", " + lines + " lines", reason.strip());
+        audit.record(Thing.PAY_RUN, id, "undid a close", run.period() + ", " + lines + " lines", reason.strip());
         return get(id);
     }
 

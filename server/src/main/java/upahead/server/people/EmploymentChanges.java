@@ -14,6 +14,7 @@ import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
 import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.changes.LateChange.Subject;
 import upahead.server.changes.LateChanges;
 import upahead.server.people.EmploymentHistory.FteFrom;
@@ -53,7 +54,7 @@ public class EmploymentChanges {
         Amount before = store.employments(List.of(personId)).get(personId).fteOn(from);
         store.setFte(personId, from, fte);
         noteLate(personId, from, "FTE changed to " + fte);
-        audit.record("person", personId, "changed the FTE from " + Words.fullDay(from), before, fte);
+        audit.record(Thing.PERSON, personId, "changed the FTE from " + Words.fullDay(from), before, fte);
     }
 
     /**
@@ -121,7 +122,7 @@ public class EmploymentChanges {
                 .orElse(null);
         store.setSchedule(personId, from, week);
         noteLate(personId, from, "Schedule changed");
-        audit.record("person", personId, "changed the schedule from " + Words.fullDay(from), before, week);
+        audit.record(Thing.PERSON, personId, "changed the schedule from " + Words.fullDay(from), before, week);
     }
 
     /**
@@ -143,7 +144,7 @@ public class EmploymentChanges {
         }
         store.addPause(personId, days, reason);
         noteLate(personId, days.first(), "Pause set (" + reason + ")");
-        audit.record("person", personId, "set a pause", null, days + ", " + reason);
+        audit.record(Thing.PERSON, personId, "set a pause", null, days + ", " + reason);
     }
 
     /**
@@ -165,7 +166,7 @@ public class EmploymentChanges {
         }
         String name = what == Changing.FTE ? "FTE" : what.name().toLowerCase(Locale.ROOT);
         noteLate(personId, from, "Change of " + name + " taken back");
-        audit.record("person", personId, "took back the " + name + " from " + Words.fullDay(from), before, null);
+        audit.record(Thing.PERSON, personId, "took back the " + name + " from " + Words.fullDay(from), before, null);
     }
 
     private Optional<?> beginning(long personId, Changing what, LocalDate from) {

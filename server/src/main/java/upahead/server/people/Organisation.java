@@ -8,6 +8,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.PayCalendar;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.problems.Refusal;
 
 /** Sites, teams and pay groups. */
@@ -27,7 +28,7 @@ public class Organisation {
     public long addSite(String name) {
         requireName(name, store.sites());
         long id = store.addSite(name);
-        audit.record("site", id, "added a site", null, name);
+        audit.record(Thing.SITE, id, "added a site", null, name);
         return id;
     }
 
@@ -36,7 +37,7 @@ public class Organisation {
     public long addTeam(String name) {
         requireName(name, store.teams());
         long id = store.addTeam(name);
-        audit.record("team", id, "added a team", null, name);
+        audit.record(Thing.TEAM, id, "added a team", null, name);
         return id;
     }
 
@@ -49,7 +50,7 @@ public class Organisation {
                         .map(group -> new Named(group.id(), group.name()))
                         .toList());
         long id = store.addPayGroup(name, calendar);
-        audit.record("pay group", id, "added a pay group", null, name);
+        audit.record(Thing.PAY_GROUP, id, "added a pay group", null, name);
         return id;
     }
 
@@ -62,7 +63,7 @@ public class Organisation {
         Named before = named(id, store.sites(), "site");
         requireName(name, others(id, store.sites()));
         store.renameSite(id, name);
-        audit.record("site", id, "renamed a site", before.name(), name);
+        audit.record(Thing.SITE, id, "renamed a site", before.name(), name);
         return new Named(id, name);
     }
 
@@ -75,7 +76,7 @@ public class Organisation {
         Named before = named(id, store.teams(), "team");
         requireName(name, others(id, store.teams()));
         store.renameTeam(id, name);
-        audit.record("team", id, "renamed a team", before.name(), name);
+        audit.record(Thing.TEAM, id, "renamed a team", before.name(), name);
         return new Named(id, name);
     }
 
@@ -85,7 +86,7 @@ public class Organisation {
     public void removeSite(long id) {
         Named before = named(id, store.sites(), "site");
         store.removeSite(id);
-        audit.record("site", id, "removed a site", before.name(), null);
+        audit.record(Thing.SITE, id, "removed a site", before.name(), null);
     }
 
     /** Removes a team; the database refuses while something hangs on it. */
@@ -94,7 +95,7 @@ public class Organisation {
     public void removeTeam(long id) {
         Named before = named(id, store.teams(), "team");
         store.removeTeam(id);
-        audit.record("team", id, "removed a team", before.name(), null);
+        audit.record(Thing.TEAM, id, "removed a team", before.name(), null);
     }
 
     /** Removes a pay group; the database refuses while something hangs on it. */
@@ -103,7 +104,7 @@ public class Organisation {
     public void removePayGroup(long id) {
         PayGroup before = payGroup(id);
         store.removePayGroup(id);
-        audit.record("pay group", id, "removed a pay group", before.name(), null);
+        audit.record(Thing.PAY_GROUP, id, "removed a pay group", before.name(), null);
     }
 
     private static Named named(long id, List<Named> all, String what) {

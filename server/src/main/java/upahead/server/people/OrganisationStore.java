@@ -9,14 +9,18 @@ import static upahead.server.sql.Among.among;
 import java.util.Collection;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.calendar.PayCalendar;
+import upahead.server.audit.Thing;
+import upahead.server.audit.ThingNames;
+import upahead.server.sql.NamesById;
 
 /** Sites, teams and pay groups. */
 @Repository
-class OrganisationStore {
+class OrganisationStore implements ThingNames {
 
     private final DSLContext sql;
 
@@ -89,5 +93,19 @@ class OrganisationStore {
                         row.getId(),
                         row.getName(),
                         new PayCalendar(PayCalendar.Every.valueOf(row.getFrequency()), row.getAnchor())));
+    }
+
+    @Override
+    public Set<Thing> things() {
+        return Set.of(Thing.SITE, Thing.TEAM, Thing.PAY_GROUP);
+    }
+
+    @Override
+    public Map<Long, String> names(Thing thing, Collection<Long> ids) {
+        return switch (thing) {
+            case SITE -> NamesById.of(sql, SITE.ID, SITE.NAME, ids);
+            case TEAM -> NamesById.of(sql, TEAM.ID, TEAM.NAME, ids);
+            default -> NamesById.of(sql, PAY_GROUP.ID, PAY_GROUP.NAME, ids);
+        };
     }
 }

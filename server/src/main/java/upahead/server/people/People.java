@@ -19,6 +19,7 @@ import org.springframework.transaction.annotation.Transactional;
 import upahead.core.people.Employment;
 import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.changes.LateChange.Subject;
 import upahead.server.changes.LateChanges;
 import upahead.server.clock.MovableClock;
@@ -126,7 +127,7 @@ public class People {
                                 person -> ids.get(person.code().toUpperCase(Locale.ROOT)), NewPerson::hired)),
                 hired -> "Added on " + Words.fullDay(clock.today()) + " as employed from " + Words.fullDay(hired)
                         + " on by " + user.get().name());
-        audit.recordAll("person", "added a person", added);
+        audit.recordAll(Thing.PERSON, "added a person", added);
         return addedIds;
     }
 
@@ -172,7 +173,7 @@ public class People {
         if (before.siteId() != placing.siteId()) {
             noteLate(personId, from, "Site changed");
         }
-        audit.record("person", personId, "changed where they work from " + Words.fullDay(from), before, placing);
+        audit.record(Thing.PERSON, personId, "changed where they work from " + Words.fullDay(from), before, placing);
     }
 
     /**
@@ -190,7 +191,7 @@ public class People {
                 placements.remove(stretches.get(at - 1), removed);
                 noteLate(personId, from, "Change of where they work taken back");
                 audit.record(
-                        "person",
+                        Thing.PERSON,
                         personId,
                         "took back the change from " + Words.fullDay(from),
                         removed.placing(),
@@ -252,7 +253,7 @@ public class People {
         if (!before.serviceFrom().equals(details.serviceFrom())) {
             noteLate(personId, before.hired(), "Service date changed to " + Words.fullDay(details.serviceFrom()));
         }
-        audit.record("person", personId, "changed details", before.details(), details);
+        audit.record(Thing.PERSON, personId, "changed details", before.details(), details);
     }
 
     /** Removes somebody; the database refuses while something hangs on them. */
@@ -263,7 +264,11 @@ public class People {
         employments.removeOf(personId);
         store.remove(personId);
         audit.record(
-                "person", personId, "removed somebody entered by mistake", before.code() + " " + before.name(), null);
+                Thing.PERSON,
+                personId,
+                "removed somebody entered by mistake",
+                before.code() + " " + before.name(),
+                null);
     }
 
     /**
@@ -287,7 +292,7 @@ public class People {
                 .min(LocalDate::compareTo)
                 .orElse(before.hired());
         noteLate(personId, concerned, lastDay == null ? "Last day taken back" : "Last day set");
-        audit.record("person", personId, "changed the last day", before.lastDay(), lastDay);
+        audit.record(Thing.PERSON, personId, "changed the last day", before.lastDay(), lastDay);
     }
 
     /**
@@ -339,7 +344,7 @@ public class People {
         }
         store.moveHireDate(personId, before.hired(), to);
         employments.moveBeginning(personId, before.hired(), to);
-        audit.record("person", personId, "moved the hire date", before.hired(), to);
+        audit.record(Thing.PERSON, personId, "moved the hire date", before.hired(), to);
     }
 
     private void noteLate(long personId, LocalDate from, String what) {

@@ -15,6 +15,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
@@ -24,13 +25,16 @@ import org.jooq.SelectOnConditionStep;
 import org.jooq.SortField;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import upahead.server.audit.Thing;
+import upahead.server.audit.ThingNames;
 import upahead.server.clock.MovableClock;
 import upahead.server.database.tables.records.PersonRecord;
 import upahead.server.sql.Inserts;
+import upahead.server.sql.NamesById;
 
 /** The directory of people. */
 @Repository
-class PersonStore {
+class PersonStore implements ThingNames {
 
     private static final upahead.server.database.tables.Person APPROVER = PERSON.as("approver");
 
@@ -293,5 +297,15 @@ class PersonStore {
                 .on(PAY_GROUP.ID.eq(PERSON_PLACEMENT.PAY_GROUP_ID))
                 .leftJoin(APPROVER)
                 .on(APPROVER.ID.eq(PERSON_PLACEMENT.APPROVER_ID));
+    }
+
+    @Override
+    public Set<Thing> things() {
+        return Set.of(Thing.PERSON);
+    }
+
+    @Override
+    public Map<Long, String> names(Thing thing, Collection<Long> ids) {
+        return NamesById.of(sql, PERSON.ID, PERSON.NAME, ids);
     }
 }

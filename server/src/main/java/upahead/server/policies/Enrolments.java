@@ -18,6 +18,7 @@ import upahead.core.calendar.DateSpan;
 import upahead.core.policy.EndBalance;
 import upahead.core.policy.Enrolment;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.changes.LateChange.Subject;
 import upahead.server.changes.LateChanges;
 import upahead.server.people.NewPerson;
@@ -224,7 +225,7 @@ public class Enrolments {
         store.enrol(added);
         Map<Long, List<Enrolled>> byPolicy = added.stream().collect(Collectors.groupingBy(Enrolled::policyId));
         byPolicy.forEach((policyId, some) -> audit.record(
-                "policy",
+                Thing.POLICY,
                 policyId,
                 some.size() == 1 ? "enrolled a person" : "enrolled " + some.size() + " people",
                 null,
@@ -234,13 +235,13 @@ public class Enrolments {
     private void reopen(long personId, PolicyDetail policy, LocalDate from) {
         store.reopen(personId, policy.id());
         noteLate(personId, from, "Enrolment in " + policy.name() + " goes on from " + Words.fullDay(from));
-        audit.record("person", personId, "took back the end of the enrolment in " + policy.name(), from, null);
+        audit.record(Thing.PERSON, personId, "took back the end of the enrolment in " + policy.name(), from, null);
     }
 
     private void drop(CoverageEffect effect) {
         store.drop(effect.personId(), effect.policyId());
         noteLate(effect.personId(), effect.on(), "Enrolment in " + effect.policy() + " taken back");
-        audit.record("person", effect.personId(), "took back the enrolment in " + effect.policy(), effect, null);
+        audit.record(Thing.PERSON, effect.personId(), "took back the enrolment in " + effect.policy(), effect, null);
     }
 
     /** How many of people who are not there yet a policy would cover. */
@@ -321,7 +322,7 @@ public class Enrolments {
         Enrolment.End end = new Enrolment.End(on, ending.balance());
         store.end(personId, policyId, end, movedTo);
         noteLate(personId, on, "Enrolment in " + policy.name() + " ended on " + Words.fullDay(on));
-        audit.record("person", personId, "ended the enrolment in " + policy.name(), enrolled.enrolment(), end);
+        audit.record(Thing.PERSON, personId, "ended the enrolment in " + policy.name(), enrolled.enrolment(), end);
     }
 
     /** Takes back the end of an enrolment: it goes on as if it had not ended. */

@@ -9,6 +9,7 @@ import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.changes.LateChange.Subject;
 import upahead.server.changes.LateChanges;
 import upahead.server.problems.Refusal;
@@ -61,7 +62,7 @@ public class Exceptions {
                         + user.get().name() + ": " + reason.strip(),
                 Subject.PERSON,
                 personId);
-        audit.record("person", personId, "made an exception", null, exception);
+        audit.record(Thing.PERSON, personId, "made an exception", null, exception);
     }
 
     /**
@@ -77,7 +78,7 @@ public class Exceptions {
         store.setEnd(id, to);
         LocalDate concerned = before.to() == null ? to : DateSpan.earlier(before.to(), to);
         note(before, concerned.plusDays(1), "ends on " + Words.fullDay(to));
-        audit.record("person", personId, "ended an exception", before, to);
+        audit.record(Thing.PERSON, personId, "ended an exception", before, to);
     }
 
     /** Takes an exception back, as if it had never been made. */
@@ -87,7 +88,7 @@ public class Exceptions {
         PersonException before = get(personId, id);
         store.remove(id);
         note(before, before.from(), "taken back");
-        audit.record("person", personId, "took back an exception", before, null);
+        audit.record(Thing.PERSON, personId, "took back an exception", before, null);
     }
 
     private PersonException get(long personId, long id) {

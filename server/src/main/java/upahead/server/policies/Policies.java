@@ -19,6 +19,7 @@ import upahead.core.policy.Policy;
 import upahead.core.policy.Terms;
 import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.changes.LateChange.Subject;
 import upahead.server.changes.LateChanges;
 import upahead.server.people.Organisation;
@@ -131,7 +132,7 @@ public class Policies {
         }
         long id = store.add(policy);
         store.addDraft(id, policy.terms(), policy.unseenFigures());
-        audit.record("policy", id, "wrote a policy", null, policy);
+        audit.record(Thing.POLICY, id, "wrote a policy", null, policy);
         return get(id);
     }
 
@@ -142,7 +143,7 @@ public class Policies {
         terms.toTerms();
         get(policyId);
         store.addDraft(policyId, terms, List.of());
-        audit.record("policy", policyId, "began a draft", null, terms);
+        audit.record(Thing.POLICY, policyId, "began a draft", null, terms);
         return get(policyId);
     }
 
@@ -162,7 +163,7 @@ public class Policies {
         if (!store.change(versionId, seenEdits, terms, unseenFigures)) {
             throw Refusal.conflict(CHANGED_MEANWHILE);
         }
-        audit.record("policy", policyId, "changed a draft", before.terms(), terms);
+        audit.record(Thing.POLICY, policyId, "changed a draft", before.terms(), terms);
         return get(policyId);
     }
 
@@ -182,7 +183,7 @@ public class Policies {
         if (!store.discard(versionId, seenEdits)) {
             throw Refusal.conflict(CHANGED_MEANWHILE);
         }
-        audit.record("policy", policyId, "threw a draft away", draft.terms(), null);
+        audit.record(Thing.POLICY, policyId, "threw a draft away", draft.terms(), null);
         return get(policyId);
     }
 
@@ -203,7 +204,7 @@ public class Policies {
         if (!store.change(policyId, seenEdits, settings)) {
             throw Refusal.conflict(CHANGED_MEANWHILE);
         }
-        audit.record("policy", policyId, "changed the settings", before.settings(), settings);
+        audit.record(Thing.POLICY, policyId, "changed the settings", before.settings(), settings);
         return get(policyId);
     }
 
@@ -225,7 +226,11 @@ public class Policies {
         store.setCoverage(policyId, coverage);
         enrolments.apply(effects, effect -> Optional.ofNullable(ending));
         audit.record(
-                "policy", policyId, "changed who is covered from " + Words.fullDay(from), before.coverage(), coverage);
+                Thing.POLICY,
+                policyId,
+                "changed who is covered from " + Words.fullDay(from),
+                before.coverage(),
+                coverage);
         return get(policyId);
     }
 
@@ -251,7 +256,7 @@ public class Policies {
                 .toList();
         enrolments.apply(ends, effect -> Optional.of(ending));
         store.retire(policyId, lastDay);
-        audit.record("policy", policyId, "retired the policy", null, lastDay);
+        audit.record(Thing.POLICY, policyId, "retired the policy", null, lastDay);
         return get(policyId);
     }
 
@@ -276,7 +281,7 @@ public class Policies {
             }
         }
         enrolments.apply(goOn, effect -> Optional.empty());
-        audit.record("policy", policyId, "brought the policy back", retired, null);
+        audit.record(Thing.POLICY, policyId, "brought the policy back", retired, null);
         return get(policyId);
     }
 
@@ -342,7 +347,7 @@ public class Policies {
                 Subject.POLICY,
                 policyId);
         audit.record(
-                "policy",
+                Thing.POLICY,
                 policyId,
                 "put a version in force from " + Words.fullDay(from),
                 null,

@@ -5,20 +5,25 @@ import static upahead.server.database.Tables.POLICY;
 import static upahead.server.database.Tables.POLICY_VERSION;
 
 import java.time.LocalDate;
+import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
+import upahead.server.audit.Thing;
+import upahead.server.audit.ThingNames;
 import upahead.server.database.tables.records.PolicyRecord;
 import upahead.server.database.tables.records.PolicyVersionRecord;
 import upahead.server.json.Stored;
+import upahead.server.sql.NamesById;
 
 /** Policies and their versions. */
 @Repository
-class PolicyStore {
+class PolicyStore implements ThingNames {
 
     private final DSLContext sql;
     private final Stored json;
@@ -194,5 +199,15 @@ class PolicyStore {
                 json.read(row.getTerms(), TermsDocument.class),
                 List.of(json.read(row.getUnseenFigures(), String[].class)),
                 row.getEdits());
+    }
+
+    @Override
+    public Set<Thing> things() {
+        return Set.of(Thing.POLICY);
+    }
+
+    @Override
+    public Map<Long, String> names(Thing thing, Collection<Long> ids) {
+        return NamesById.of(sql, POLICY.ID, POLICY.NAME, ids);
     }
 }

@@ -5,6 +5,7 @@ import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.people.People;
 import upahead.server.problems.Refusal;
 
@@ -47,7 +48,7 @@ public class SignOffPaths {
         requireComplete(path);
         List<SignOffStep> before = general();
         store.setSignOffs(path);
-        audit.record("sign-off path", GENERAL, "changed the general sign-offs", before, path);
+        audit.record(Thing.SIGN_OFF_PATH, GENERAL, "changed the general sign-offs", before, path);
         return path;
     }
 

@@ -9,6 +9,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.access.CurrentUser;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.clock.MovableClock;
 import upahead.server.problems.Refusal;
 import upahead.server.requests.RequestReview.Problem;
@@ -78,7 +79,7 @@ public class EnteredLeave {
         RequestSummary entered = store.find(id).orElseThrow();
         news.noteLate(entered, days, "entered");
         news.tellRequester(entered, reason);
-        audit.record("request", id, "entered leave", null, leave);
+        audit.record(Thing.REQUEST, id, "entered leave", null, leave);
         return id;
     }
 }

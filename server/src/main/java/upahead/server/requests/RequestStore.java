@@ -32,13 +32,15 @@ import upahead.core.leave.LeaveCosting.Because;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.server.access.Role;
+import upahead.server.audit.Thing;
+import upahead.server.audit.ThingNames;
 import upahead.server.clock.MovableClock;
 import upahead.server.json.Stored;
 import upahead.server.policies.Seen;
 
 /** Requests, their days and their history. */
 @Repository
-class RequestStore {
+class RequestStore implements ThingNames {
 
     /** A day of a stored request. */
     record StoredDay(
@@ -370,5 +372,22 @@ class RequestStore {
                 row.get(LEAVE_REQUEST.NOTE),
                 row.get(LEAVE_REQUEST.SENT_AT),
                 row.get(LEAVE_REQUEST.EDITS));
+    }
+
+    @Override
+    public Set<Thing> things() {
+        return Set.of(Thing.REQUEST);
+    }
+
+    @Override
+    public Map<Long, String> names(Thing thing, Collection<Long> ids) {
+        return sql.select(LEAVE_REQUEST.ID, PERSON.NAME, POLICY.NAME)
+                .from(LEAVE_REQUEST)
+                .join(PERSON)
+                .on(PERSON.ID.eq(LEAVE_REQUEST.PERSON_ID))
+                .join(POLICY)
+                .on(POLICY.ID.eq(LEAVE_REQUEST.POLICY_ID))
+                .where(among(LEAVE_REQUEST.ID, ids))
+                .fetchMap(row -> row.value1(), row -> row.value2() + ", " + row.value3());
     }
 }

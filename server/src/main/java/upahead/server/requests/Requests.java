@@ -16,6 +16,7 @@ import org.springframework.transaction.annotation.Transactional;
 import upahead.server.access.CurrentUser;
 import upahead.server.access.SignedIn;
 import upahead.server.audit.Audit;
+import upahead.server.audit.Thing;
 import upahead.server.clock.MovableClock;
 import upahead.server.json.Page;
 import upahead.server.mail.Mailbox;
@@ -102,7 +103,7 @@ public class Requests {
         documents.attach(id, draft.documents());
         store.addEvent(id, clock.now(), user.get().name(), "SENT", draft.note().strip());
         RequestSummary request = get(id);
-        audit.record("request", id, "sent a request", null, draft);
+        audit.record(Thing.REQUEST, id, "sent a request", null, draft);
         signOffs.lay(id, people.get(draft.personId()), policy);
         tellNextSigner(request);
         return detail(request);
@@ -205,7 +206,7 @@ public class Requests {
         }
         store.addEvent(id, clock.now(), user.get().name(), event(state, goesOn, inTurn), message.strip());
         RequestSummary decided = get(id);
-        audit.record("request", id, goesOn ? "signed a request" : "decided a request", request, decided);
+        audit.record(Thing.REQUEST, id, goesOn ? "signed a request" : "decided a request", request, decided);
         if (goesOn) {
             tellNextSigner(decided);
             return detail(decided);
@@ -244,7 +245,7 @@ public class Requests {
         }
         store.addEvent(id, clock.now(), user.get().name(), "WITHDRAWN", "");
         RequestSummary withdrawn = get(id);
-        audit.record("request", id, "withdrew a request", request, withdrawn);
+        audit.record(Thing.REQUEST, id, "withdrew a request", request, withdrawn);
         return detail(withdrawn);
     }
 
@@ -281,7 +282,7 @@ public class Requests {
         store.addEvent(id, clock.now(), user.get().name(), RequestState.CANCELLED.name(), reason.strip());
         news.noteLate(request, days, "cancelled");
         RequestSummary cancelled = get(id);
-        audit.record("request", id, "cancelled days " + sorted(days), request, cancelled);
+        audit.record(Thing.REQUEST, id, "cancelled days " + sorted(days), request, cancelled);
         news.tellRequester(cancelled, "Cancelled: " + RequestNews.days(days) + ". " + reason.strip());
         return detail(cancelled);
     }

@@ -1,6 +1,7 @@
 package upahead.server.problems;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.authentication;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.delete;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
@@ -16,9 +17,12 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.test.context.support.WithMockUser;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
+import upahead.server.Somebody;
 import upahead.server.WithDemo;
 
 /** Whatever is asked for wrongly is answered in problem details, with a sentence and without the program's own words. */
@@ -100,7 +104,11 @@ class ProblemDetailsTest {
     void pagesFarBehindTheLastAreEmpty() throws Exception {
         for (String list : List.of("people", "audit", "balances?asOf=2027-04-26&")) {
             String path = "/api/" + list + (list.contains("?") ? "" : "?") + "page=999999999&size=50";
-            http.perform(get(path))
+            http.perform(get(path)
+                            .with(authentication(UsernamePasswordAuthenticationToken.authenticated(
+                                    Somebody.ADMINISTRATOR,
+                                    null,
+                                    List.of(new SimpleGrantedAuthority("ROLE_ADMINISTRATOR"))))))
                     .andExpect(status().isOk())
                     .andExpect(jsonPath("$.items").isEmpty());
         }
