@@ -57,10 +57,10 @@ public record Table(List<String> headings, List<Row> rows, String encoding) {
                 .setIgnoreSurroundingSpaces(true)
                 .setTrim(true)
                 .get();
+        long line = 1;
         try (CSVParser parser = format.parse(new StringReader(text.text()))) {
             List<CSVRecord> records = new ArrayList<>();
             List<Long> lines = new ArrayList<>();
-            long line = 1;
             for (CSVRecord row : parser) {
                 if (row.stream().anyMatch(cell -> !cell.isEmpty())) {
                     records.add(row);
@@ -70,7 +70,10 @@ public record Table(List<String> headings, List<Row> rows, String encoding) {
             }
             return table(records, lines, text.encoding());
         } catch (IOException | UncheckedIOException | IllegalStateException unreadable) {
-            throw Refusal.of("file", "This cannot be read as a table: " + unreadable.getMessage() + ".");
+            throw Refusal.of(
+                    "file",
+                    "This cannot be read as a table: from line " + line
+                            + " on, a quotation mark is missing or stands where none belongs.");
         }
     }
 

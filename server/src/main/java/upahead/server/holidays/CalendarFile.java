@@ -32,6 +32,7 @@ record CalendarFile(SortedMap<LocalDate, Holiday> days, List<String> notes) {
     private static final String HALF = " (half a day)";
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST_DAYS = 62;
+    private static final int MOST_DAYS = 20_000;
 
     /**
      * Reads the events that have a day within some days.
@@ -47,8 +48,14 @@ record CalendarFile(SortedMap<LocalDate, Holiday> days, List<String> notes) {
         }
         SortedMap<LocalDate, Holiday> days = new TreeMap<>();
         List<String> notes = new ArrayList<>();
+        int found = 0;
         for (VEvent event : calendar.getEvents()) {
-            new Event(calendar, event, wanted, notes).addTo(days);
+            found += new Event(calendar, event, wanted, notes).addTo(days);
+            if (found > MOST_DAYS) {
+                throw Refusal.of(
+                        "file",
+                        "Its events fall on more than " + MOST_DAYS + " days: this is no calendar of holidays.");
+            }
         }
         return new CalendarFile(days, List.copyOf(notes));
     }
@@ -56,11 +63,12 @@ record CalendarFile(SortedMap<LocalDate, Holiday> days, List<String> notes) {
     /** One event with its repeats. */
     private record Event(ICalendar calendar, VEvent event, DateSpan wanted, List<String> notes) {
 
-        void addTo(SortedMap<LocalDate, Holiday> days) {
+        /** Adds its days and says how often it happens within those wanted. */
+        int addTo(SortedMap<LocalDate, Holiday> days) {
             DateStart start = event.getDateStart();
             if (start == null || start.getValue() == null) {
                 notes.add(name() + " has no date and is left out.");
-                return;
+                return 0;
             }
             boolean timed = start.getValue().hasTime();
             if (timed) {
@@ -71,13 +79,16 @@ record CalendarFile(SortedMap<LocalDate, Holiday> days, List<String> notes) {
             long length = Math.min(LONGEST_DAYS, Math.max(1, length(first, zone, timed)));
             DateIterator repeats = event.getDateIterator(zone);
             repeats.advanceTo(startOf(wanted.first().minusDays(length)));
+            int happens = 0;
             while (repeats.hasNext()) {
                 LocalDate on = date(repeats.next(), zone);
                 if (on.isAfter(wanted.last())) {
                     break;
                 }
                 add(on, length, days);
+                happens++;
             }
+            return happens;
         }
 
         private void add(LocalDate first, long length, SortedMap<LocalDate, Holiday> days) {

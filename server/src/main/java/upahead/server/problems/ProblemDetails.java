@@ -4,12 +4,14 @@ import com.fasterxml.jackson.databind.JsonMappingException;
 import java.lang.reflect.RecordComponent;
 import java.sql.SQLException;
 import java.time.DateTimeException;
+import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.dao.ConcurrencyFailureException;
 import org.springframework.dao.DataAccessException;
@@ -25,6 +27,7 @@ import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
+import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Every error as problem details (RFC 9457), naming the field where there is one. */
@@ -122,6 +125,17 @@ class ProblemDetails extends ResponseEntityExceptionHandler {
             message = "This must be a date such as 2027-04-26, of a year from 1900 to 2199.";
         }
         return ResponseEntity.unprocessableEntity().body(detail(HttpStatus.UNPROCESSABLE_ENTITY, field, message));
+    }
+
+    /** A part of an address that says no number or date, or none that there is. */
+    @Override
+    protected ResponseEntity<Object> handleTypeMismatch(
+            TypeMismatchException mismatch, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        String field = mismatch instanceof MethodArgumentTypeMismatchException argument ? argument.getName() : null;
+        String message = LocalDate.class.equals(mismatch.getRequiredType())
+                ? "This must be a date such as 2027-04-26, of a year from 1900 to 2199."
+                : "There is nothing such as “" + mismatch.getValue() + "” here.";
+        return ResponseEntity.badRequest().body(detail(HttpStatus.BAD_REQUEST, field, message));
     }
 
     /** The fields of a form as they are written, so that the first problem on the screen is the one that is told. */

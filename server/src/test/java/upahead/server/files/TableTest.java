@@ -86,7 +86,7 @@ class TableTest {
     @Test
     void anUnendedQuoteIsSaidToBeUnreadable() {
         assertThatThrownBy(() -> read("code,name\nA1,\"Wren\nA2,Bryn\n"))
-                .hasMessageStartingWith("This cannot be read as a table");
+                .hasMessageStartingWith("This cannot be read as a table: from line ");
     }
 
     @Test

@@ -115,6 +115,13 @@ class CalendarFileTest {
     }
 
     @Test
+    void aCalendarFullOfEveryDayIsNoneOfHolidays() {
+        String daily = event("DTSTART;VALUE=DATE:19700101\r\nRRULE:FREQ=DAILY\r\nSUMMARY:Another day");
+        String file = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\n" + daily.repeat(2_000) + "END:VCALENDAR\r\n";
+        assertThatThrownBy(() -> read(file)).hasMessageContaining("more than 20000 days");
+    }
+
+    @Test
     void aLargeFileIsReadInAMoment() {
         StringBuilder events = new StringBuilder();
         for (int number = 0; number < 12_000; number++) {
