@@ -138,9 +138,11 @@ final class Browser implements AutoCloseable {
         return find(By.cssSelector(selector)).getText();
     }
 
+    /** All that can be read, cells and words apart by one blank. */
     String pageText() {
         return ((String) ((JavascriptExecutor) driver).executeScript("return document.body.innerText"))
-                .replace('\u00a0', ' ');
+                .replace('\u00a0', ' ')
+                .replace('\t', ' ');
     }
 
     /** Clicks what lies on top of all enabled buttons, links and labels with a text. */
