@@ -172,14 +172,16 @@
   <h2 class="mt-7 mb-1">What changed, and when</h2>
   <History {person} {history} {takeBack} />
   {#if own}
-    <OwnPolicies
-      {person}
-      {own}
-      changed={(result) => {
-        own = result;
-        loadFigures(id, asOf.day);
-      }}
-    />
+    {#key id}
+      <OwnPolicies
+        {person}
+        {own}
+        changed={(result) => {
+          own = result;
+          loadFigures(id, asOf.day);
+        }}
+      />
+    {/key}
   {/if}
   <h2 class="mt-7 mb-1">Requests</h2>
   {#if requests && requests.length > 0}
