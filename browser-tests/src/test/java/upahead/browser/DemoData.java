@@ -2,11 +2,8 @@ package upahead.browser;
 
 import java.io.IOException;
 import java.net.URISyntaxException;
-import java.nio.channels.FileChannel;
-import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.util.List;
 import java.util.stream.Stream;
 import upahead.server.UpAhead;
@@ -15,20 +12,14 @@ import upahead.server.UpAhead;
 final class DemoData {
 
     private static final Path ONCE = Path.of("target", "demo-data").toAbsolutePath();
-    private static final Path LOCK = ONCE.resolveSibling("demo-data.lock");
 
     private DemoData() {}
 
     /** Copies the data to a folder, which may be there or not. */
     static synchronized void copyTo(Path folder) {
         try {
-            Files.createDirectories(ONCE.getParent());
-            // tests run in several processes beside each other, and one of them makes the data
-            try (FileChannel channel = FileChannel.open(LOCK, StandardOpenOption.CREATE, StandardOpenOption.WRITE);
-                    FileLock alone = channel.lock()) {
-                if (!isOfThisProgram()) {
-                    make();
-                }
+            if (!isOfThisProgram()) {
+                make();
             }
             Files.createDirectories(folder);
             for (Path file : files()) {

@@ -91,7 +91,7 @@ class KilledProgramTest {
         }
     }
 
-    /** The newest close of the group paid by the month is taken back, to be closed again. */
+    /** The newest close of the group paid by the half month is taken back, to be closed again. */
     private static Deed close(ProgramProcess program) throws Exception {
         JsonNode run = newest(program, 2, true);
         String path = "/api/pay-runs/" + run.path("id").asLong();
