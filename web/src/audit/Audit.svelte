@@ -9,6 +9,7 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import Waiting from '../common/Waiting.svelte';
   import AuditList from './AuditList.svelte';
+  import { Work } from '../common/work.svelte';
 
   const SIZE = 50;
 
@@ -20,7 +21,7 @@
   let through = $state('');
   let page = $state(0);
   let found = $state<{ items: AuditRecord[]; total: number } | null>(null);
-  let problem = $state<Problem | null>(null);
+  const work = new Work();
   const ask = latest<{ items: AuditRecord[]; total: number }>();
 
   const filters = $derived(
@@ -42,9 +43,9 @@
           answer(api.GET('/api/audit', { params: { query } })),
           (loaded) => {
             found = loaded;
-            problem = null;
+            work.problem = null;
           },
-          (thrown) => (problem = Problem.of(thrown)),
+          (thrown) => (work.problem = Problem.of(thrown)),
         ),
       150,
     );
@@ -79,9 +80,9 @@
   </label>
   <a class="ml-auto underline" href={exported} download>Export these</a>
 </div>
-<ProblemNote {problem} />
+<ProblemNote problem={work.problem} />
 {#if found === null}
-  {#if !problem}<Waiting what="Reading the trail" />{/if}
+  {#if !work.problem}<Waiting what="Reading the trail" />{/if}
 {:else if found.items.length === 0}
   <Empty><p>Nothing was changed like that.</p></Empty>
 {:else}

@@ -8,6 +8,7 @@
   import { amount, unitName } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
+  import { Work } from '../common/work.svelte';
 
   let { detail, done, close }: { detail: BalanceDetail; done: () => void; close: () => void } =
     $props();
@@ -15,8 +16,7 @@
   let on = $state(untrack(() => detail.asOf));
   let change = $state('');
   let reason = $state('');
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   const typed = $derived(change.trim().replace('−', '-').replace(',', '.'));
   const isNumber = $derived(/^[+-]?\d+(\.\d+)?$/.test(typed));
@@ -27,11 +27,10 @@
   async function adjust(event: SubmitEvent) {
     event.preventDefault();
     if (!isNumber) {
-      problem = new Problem('Please give the amount as a number, with a minus to take away.');
+      work.problem = new Problem('Please give the amount as a number, with a minus to take away.');
       return;
     }
-    busy = true;
-    try {
+    await work.do(async () => {
       await answer(
         api.POST('/api/people/{personId}/balances/{policyId}/adjustments', {
           params: {
@@ -41,11 +40,7 @@
         }),
       );
       done();
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -79,8 +74,8 @@
       <span class="font-semibold">Why</span>
       <textarea class="textarea mt-1 w-full" rows="2" name="reason" bind:value={reason}></textarea>
     </label>
-    <ProblemNote {problem} />
-    <button class="btn btn-primary" disabled={busy || !on || !typed || reason.trim() === ''}
+    <ProblemNote problem={work.problem} />
+    <button class="btn btn-primary" disabled={work.busy || !on || !typed || reason.trim() === ''}
       >Adjust the balance</button
     >
   </form>

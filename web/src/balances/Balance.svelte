@@ -14,6 +14,7 @@
   import Adjust from './Adjust.svelte';
   import AheadList from './AheadList.svelte';
   import StepLine from './StepLine.svelte';
+  import { Work } from '../common/work.svelte';
 
   let { params }: { params: { personId: string; policyId: string } } = $props();
 
@@ -21,7 +22,7 @@
   let upcoming = $state<AheadView[]>([]);
   let corrections = $state<RunPosting[]>([]);
   let adjusting = $state(false);
-  let problem = $state<Problem | null>(null);
+  const work = new Work();
 
   const path = $derived({ personId: Number(params.personId), policyId: Number(params.policyId) });
 
@@ -40,9 +41,9 @@
         detail = loaded;
         upcoming = items.filter((item) => item.policyId === of.policyId);
         corrections = posted;
-        problem = null;
+        work.problem = null;
       },
-      (thrown) => (problem = Problem.of(thrown)),
+      (thrown) => (work.problem = Problem.of(thrown)),
     );
   }
 
@@ -52,16 +53,16 @@
   const ahead = $derived(detail ? detail.lines.filter((line) => line.on > detail!.today) : []);
 </script>
 
-<ProblemNote {problem} />
+<ProblemNote problem={work.problem} />
 {#if detail === null}
-  {#if !problem}<Waiting what="Working out this balance" />{/if}
+  {#if !work.problem}<Waiting what="Working out this balance" />{/if}
 {:else}
   {@const figures = detail.figures}
   <div class="flex flex-wrap items-end justify-between gap-4">
     <div>
       <h1>{figures.person}: {figures.policy}</h1>
       <p class="quiet">{figures.team}; figures in {unitName(figures.unit)}</p>
-      {#if session.isAdministrator}
+      {#if session.may('ADJUST_BALANCES')}
         <button class="btn btn-sm mt-2" onclick={() => (adjusting = true)}>Adjust</button>
       {/if}
     </div>
@@ -105,7 +106,7 @@
           {#each corrections as each, index (index)}
             <tr>
               <td class="whitespace-nowrap">
-                {#if session.isAdministrator}
+                {#if session.may('RUN_PAYROLL')}
                   <a class="underline" href={`#/pay-runs/${each.runId}`}
                     >{span(each.firstDay, each.lastDay)}</a
                   >
@@ -118,7 +119,7 @@
               <td class="number"><Amount value={each.line.amount} change /></td>
               <td class="text-sm">
                 {each.line.why}
-                {#if each.line.cause && session.isAdministrator}
+                {#if each.line.cause && session.may('RUN_PAYROLL')}
                   <Cause cause={each.line.cause} />
                 {/if}
               </td>

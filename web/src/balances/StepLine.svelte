@@ -11,12 +11,13 @@
   const BOTTOM = 26;
   const STEPS = 5;
 
+  const limit = $derived(detail.limits.balance ?? null);
   const days = $derived(daysBetween(detail.from, detail.through) + 1);
   const values = $derived([
     0,
     Number(detail.opening),
     ...detail.lines.map((line) => Number(line.balance)),
-    ...(detail.balanceLimit ? [Number(detail.balanceLimit)] : []),
+    ...(limit ? [Number(limit)] : []),
   ]);
   const highest = $derived(Math.max(1, ...values) * 1.08);
   const lowest = $derived(Math.min(0, ...values) * 1.08);
@@ -129,20 +130,17 @@
     >
   {/each}
   <line x1={LEFT} x2={WIDTH} y1={y(0)} y2={y(0)} class="stroke-base-content/50" />
-  {#if detail.balanceLimit}
+  {#if limit}
     <line
       x1={LEFT}
       x2={WIDTH}
-      y1={y(Number(detail.balanceLimit))}
-      y2={y(Number(detail.balanceLimit))}
+      y1={y(Number(limit))}
+      y2={y(Number(limit))}
       class="stroke-error"
       stroke-dasharray="2 4"
     />
-    <text
-      x={WIDTH - 4}
-      y={y(Number(detail.balanceLimit)) - 4}
-      text-anchor="end"
-      class="fill-error text-[11px]">balance limit {amount(detail.balanceLimit)}</text
+    <text x={WIDTH - 4} y={y(Number(limit)) - 4} text-anchor="end" class="fill-error text-[11px]"
+      >balance limit {amount(limit)}</text
     >
   {/if}
   {#if useBegins && useBegins > begins && useBegins <= detail.through}

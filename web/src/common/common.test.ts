@@ -1,6 +1,5 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 import { Problem } from '../api/problem';
-import { csv } from './csv';
 import { meantDay, plusMonths } from './dates';
 import { exactDifference, exactSum } from './decimal';
 import {
@@ -151,16 +150,5 @@ describe('a day as it is typed', () => {
     expect(plusMonths('2027-01-31', 1)).toBe('2027-02-28');
     expect(plusMonths('2027-01-31', -2)).toBe('2026-11-30');
     expect(meantDay('+1w', TODAY, '2027-06-01')).toBe('2027-06-08');
-  });
-});
-
-describe('CSV files', () => {
-  it('begin with the mark of Unicode and hold no formulas', () => {
-    const rows = [
-      ['name', 'change'],
-      ['=1+1', '-2.5'],
-      ['Zoë, "Z"', '+x'],
-    ];
-    expect(csv(rows)).toBe(`\uFEFFname,change\r\n'=1+1,-2.5\r\n"Zoë, ""Z""",'+x\r\n`);
   });
 });

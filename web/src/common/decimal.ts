@@ -18,6 +18,11 @@ export function rounded(exact: string, decimals: number): string {
   return text === '-0' ? '0' : text;
 }
 
+/** Which of two is larger: below 0, 0 or above 0. */
+export function compare(one: string, other: string): number {
+  return new Big(one).cmp(other);
+}
+
 /** -1, 0 or 1 */
 export function sign(exact: string): number {
   return new Big(exact).cmp(0);

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
-  import type { Person } from '../api/types';
+  import type { Permission, Person } from '../api/types';
   import { isDate, longDay } from '../common/format';
   import { asOf } from './asof.svelte';
   import { placesOf } from './places';
@@ -21,7 +21,7 @@
 
   $effect(() => {
     const search = typed.trim();
-    if (!session.isAdministrator || search.length < 2) {
+    if (!session.may('KEEP_PEOPLE') || search.length < 2) {
       people = [];
       return;
     }
@@ -34,31 +34,31 @@
     return () => window.clearTimeout(timer);
   });
 
+  const ACTIONS: { name: string; path: string; needs: Permission }[] = [
+    { name: 'Write a policy', path: '/policies/new', needs: 'WRITE_POLICIES' },
+    { name: 'Add somebody', path: '/people/new', needs: 'KEEP_PEOPLE' },
+    { name: 'Bring people in', path: '/people/import', needs: 'KEEP_PEOPLE' },
+    { name: 'Sites, teams and pay groups', path: '/people/organisation', needs: 'KEEP_PEOPLE' },
+    { name: 'Opening balances', path: '/balances/openings', needs: 'ADJUST_BALANCES' },
+    { name: 'Prove every balance', path: '/proof', needs: 'RUN_PAYROLL' },
+  ];
+
   const actions: Choice[] = $derived([
     ...placesOf(session.current).map((place) => ({
       name: place.name,
       detail: 'place',
       run: () => push(place.path),
     })),
-    ...(session.isAdministrator
-      ? [
-          { name: 'Write a policy', detail: 'action', run: () => push('/policies/new') },
-          { name: 'Add somebody', detail: 'action', run: () => push('/people/new') },
-          { name: 'Bring people in', detail: 'action', run: () => push('/people/import') },
-          {
-            name: 'Sites, teams and pay groups',
-            detail: 'action',
-            run: () => push('/people/organisation'),
-          },
-          { name: 'Opening balances', detail: 'action', run: () => push('/balances/openings') },
-          { name: 'Prove every balance', detail: 'action', run: () => push('/proof') },
-        ]
-      : []),
+    ...ACTIONS.filter(({ needs }) => session.may(needs)).map(({ name, path }) => ({
+      name,
+      detail: 'action',
+      run: () => push(path),
+    })),
     { name: 'Back to today', detail: 'action', run: () => asOf.backToToday() },
   ]);
 
   const choices: Choice[] = $derived([
-    ...(isDate(typed.trim()) && session.isAdministrator
+    ...(isDate(typed.trim()) && session.may('SEE_EVERYBODY')
       ? [
           {
             name: `Look at ${longDay(typed.trim())}`,
@@ -112,7 +112,7 @@
 >
   <input
     class="w-full border-b border-base-300 bg-base-100 px-4 py-3 text-lg outline-none"
-    placeholder={session.isAdministrator
+    placeholder={session.may('KEEP_PEOPLE')
       ? 'A place, a person, an action or a date'
       : 'A place or an action'}
     aria-label="Go to"

@@ -21,7 +21,7 @@
   const places = $derived(placesOf(session.current));
 
   $effect(() => {
-    if (router.location === '/' && session.current.role === 'EMPLOYEE') {
+    if (router.location === '/' && !session.may('DECIDE_FOR_THE_ASSIGNED')) {
       replace('/my-time');
     }
   });
@@ -100,7 +100,7 @@
   </nav>
 
   <div class="flex min-w-0 grow flex-col">
-    {#if session.isAdministrator}
+    {#if session.may('RUN_PAYROLL')}
       <Road />
     {/if}
     <main id="main" class="grow px-4 py-5 lg:px-7">

@@ -4,32 +4,26 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
   import SidePanel from '../common/SidePanel.svelte';
+  import { Work } from '../common/work.svelte';
 
   let { close }: { close: () => void } = $props();
 
   let before = $state('');
   let password = $state('');
   let again = $state('');
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   async function change(event: SubmitEvent) {
     event.preventDefault();
     if (password !== again) {
-      problem = new Problem('The two new passwords differ. Please type the same twice.');
+      work.problem = new Problem('The two new passwords differ. Please type the same twice.');
       return;
     }
-    busy = true;
-    problem = null;
-    try {
+    await work.do(async () => {
       await answer(api.PUT('/api/session/password', { body: { before, password } }));
       said.say('The password is changed. Everywhere else you are signed out.');
       close();
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -66,8 +60,8 @@
       (text) => (password = text),
     )}
     {@render secret('again', 'The new one again', 'new-password', (text) => (again = text))}
-    <ProblemNote {problem} />
-    <button class="btn btn-primary" disabled={busy || !before || !password || !again}
+    <ProblemNote problem={work.problem} />
+    <button class="btn btn-primary" disabled={work.busy || !before || !password || !again}
       >Change the password</button
     >
   </form>

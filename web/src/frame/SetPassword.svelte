@@ -6,42 +6,36 @@
   import { said } from '../common/said.svelte';
   import Mark from './Mark.svelte';
   import { session } from './session.svelte';
+  import { Work } from '../common/work.svelte';
 
   const token = $derived(router.location.replace('/set-password/', ''));
 
   let username = $state<string | null>(null);
   let password = $state('');
   let again = $state('');
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   $effect(() => {
     answer(api.GET('/api/session/password/{token}', { params: { path: { token } } })).then(
       (found) => (username = found.username),
-      (thrown) => (problem = Problem.of(thrown)),
+      (thrown) => (work.problem = Problem.of(thrown)),
     );
   });
 
   async function set(event: SubmitEvent) {
     event.preventDefault();
     if (password !== again) {
-      problem = new Problem('The two passwords differ. Please type the same twice.');
+      work.problem = new Problem('The two passwords differ. Please type the same twice.');
       return;
     }
-    busy = true;
-    problem = null;
-    try {
+    await work.do(async () => {
       const whose = await answer(api.POST('/api/session/password', { body: { token, password } }));
       session.begin(
         await answer(api.POST('/api/session', { body: { username: whose.username, password } })),
       );
       replace('/');
       said.say('The password is set. Welcome.');
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -72,10 +66,10 @@
         />
       </label>
     {/if}
-    <ProblemNote {problem} />
+    <ProblemNote problem={work.problem} />
     {#if username}
-      <button class="btn mt-4 w-full btn-primary" disabled={busy}>Set it and sign in</button>
-    {:else if problem}
+      <button class="btn mt-4 w-full btn-primary" disabled={work.busy}>Set it and sign in</button>
+    {:else if work.problem}
       <a class="mt-4 block underline" href="#/">Go to the sign-in</a>
     {/if}
   </form>

@@ -1,48 +1,36 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import ProblemNote from '../common/ProblemNote.svelte';
   import Mark from './Mark.svelte';
   import { session } from './session.svelte';
+  import { Work } from '../common/work.svelte';
 
   let { again = false }: { again?: boolean } = $props();
 
   let username = $state(session.current.username ?? '');
   let name = $state('');
   let password = $state('');
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
   let asked = $state(false);
 
   const fresh = $derived(session.current.fresh);
 
   async function forgotten() {
-    problem = null;
-    asked = false;
-    try {
+    asked = await work.do(async () => {
       await answer(api.POST('/api/session/forgotten', { body: { username } }));
-      asked = true;
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    }
+    });
   }
 
   async function submit(event: SubmitEvent) {
     event.preventDefault();
-    busy = true;
-    problem = null;
-    try {
+    await work.do(async () => {
       if (fresh) {
         await answer(
           api.POST('/api/session/first-administrator', { body: { username, name, password } }),
         );
       }
       session.begin(await answer(api.POST('/api/session', { body: { username, password } })));
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -80,13 +68,13 @@
         bind:value={password}
       />
     </label>
-    <ProblemNote {problem} />
+    <ProblemNote problem={work.problem} />
     {#if asked}
       <p role="status" class="mt-2">
         If {username} has an e-mail address here, a link is on its way.
       </p>
     {/if}
-    <button class="btn mt-4 w-full btn-primary" disabled={busy}>
+    <button class="btn mt-4 w-full btn-primary" disabled={work.busy}>
       {fresh ? 'Create and sign in' : 'Sign in'}
     </button>
     {#if !fresh}

@@ -1,14 +1,24 @@
 import { describe, expect, it } from 'vitest';
-import type { Session } from '../api/types';
+import type { Permission, Session } from '../api/types';
 import { placesOf } from './places';
 
-function places(role: Session['role'], personId: number | null): string[] {
-  return placesOf({ role, personId } as Session).map((place) => place.name);
+const DECIDES: Permission[] = ['DECIDE_FOR_THE_ASSIGNED'];
+const EVERYTHING: Permission[] = [
+  ...DECIDES,
+  'RUN_PAYROLL',
+  'WRITE_POLICIES',
+  'KEEP_PEOPLE',
+  'KEEP_HOLIDAYS',
+  'READ_THE_TRAIL',
+];
+
+function places(permissions: Permission[], personId: number | null): string[] {
+  return placesOf({ permissions, personId } as Session).map((place) => place.name);
 }
 
 describe('where somebody can go', () => {
   it('is everything, in the order of the work, for an administrator', () => {
-    expect(places('ADMINISTRATOR', 2)).toEqual([
+    expect(places(EVERYTHING, 2)).toEqual([
       'Lookout',
       'Requests',
       'Pay runs',
@@ -23,22 +33,20 @@ describe('where somebody can go', () => {
   });
 
   it('has no time of one’s own for an administrator who is nobody’s employee', () => {
-    expect(places('ADMINISTRATOR', null)).not.toContain('My time');
+    expect(places(EVERYTHING, null)).not.toContain('My time');
   });
 
   it('is little for an approver and less for an employee', () => {
-    expect(places('APPROVER', 4)).toEqual([
-      'Lookout',
-      'Requests',
-      'Balances',
-      'My time',
-      'Mailbox',
-    ]);
-    expect(places('EMPLOYEE', 27)).toEqual(['My time', 'Mailbox']);
+    expect(places(DECIDES, 4)).toEqual(['Lookout', 'Requests', 'Balances', 'My time', 'Mailbox']);
+    expect(places([], 27)).toEqual(['My time', 'Mailbox']);
+  });
+
+  it('is what a permission opens and no more', () => {
+    expect(places(['READ_THE_TRAIL'], null)).toEqual(['Audit trail', 'Mailbox']);
   });
 
   it('names every place once', () => {
-    const paths = placesOf({ role: 'ADMINISTRATOR', personId: 2 } as Session).map(
+    const paths = placesOf({ permissions: EVERYTHING, personId: 2 } as Session).map(
       (place) => place.path,
     );
     expect(new Set(paths).size).toBe(paths.length);

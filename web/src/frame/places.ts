@@ -1,4 +1,5 @@
 import CalendarHeart from '@lucide/svelte/icons/calendar-heart';
+import FileChartColumn from '@lucide/svelte/icons/file-chart-column';
 import Inbox from '@lucide/svelte/icons/inbox';
 import Mails from '@lucide/svelte/icons/mails';
 import NotebookPen from '@lucide/svelte/icons/notebook-pen';
@@ -8,7 +9,7 @@ import Signpost from '@lucide/svelte/icons/signpost';
 import Sprout from '@lucide/svelte/icons/sprout';
 import UsersRound from '@lucide/svelte/icons/users-round';
 import Wallet from '@lucide/svelte/icons/wallet';
-import type { Session } from '../api/types';
+import type { Permission, Session } from '../api/types';
 
 export interface Place {
   path: string;
@@ -16,32 +17,25 @@ export interface Place {
   icon: typeof Inbox;
 }
 
-const LOOKOUT: Place = { path: '/', name: 'Lookout', icon: Signpost };
-const REQUESTS: Place = { path: '/requests', name: 'Requests', icon: Inbox };
-const BALANCES: Place = { path: '/balances', name: 'Balances', icon: Scale };
-const MY_TIME: Place = { path: '/my-time', name: 'My time', icon: Sprout };
-const MAIL: Place = { path: '/mail', name: 'Mailbox', icon: Mails };
-
-const ADMINISTRATOR: Place[] = [
-  LOOKOUT,
-  REQUESTS,
-  { path: '/pay-runs', name: 'Pay runs', icon: Wallet },
-  BALANCES,
-  { path: '/policies', name: 'Policies', icon: NotebookPen },
-  { path: '/people', name: 'People', icon: UsersRound },
-  { path: '/holidays', name: 'Holidays', icon: CalendarHeart },
-  { path: '/audit', name: 'Audit trail', icon: ScrollText },
+/** Every place in the order of the work, and what somebody has to be allowed to for going there. */
+const PLACES: (Place & { needs: Permission | 'EMPLOYMENT' | null })[] = [
+  { path: '/', name: 'Lookout', icon: Signpost, needs: 'DECIDE_FOR_THE_ASSIGNED' },
+  { path: '/requests', name: 'Requests', icon: Inbox, needs: 'DECIDE_FOR_THE_ASSIGNED' },
+  { path: '/pay-runs', name: 'Pay runs', icon: Wallet, needs: 'RUN_PAYROLL' },
+  { path: '/balances', name: 'Balances', icon: Scale, needs: 'DECIDE_FOR_THE_ASSIGNED' },
+  { path: '/policies', name: 'Policies', icon: NotebookPen, needs: 'WRITE_POLICIES' },
+  { path: '/people', name: 'People', icon: UsersRound, needs: 'KEEP_PEOPLE' },
+  { path: '/holidays', name: 'Holidays', icon: CalendarHeart, needs: 'KEEP_HOLIDAYS' },
+  { path: '/reports', name: 'Reports', icon: FileChartColumn, needs: 'READ_REPORTS' },
+  { path: '/audit', name: 'Audit trail', icon: ScrollText, needs: 'READ_THE_TRAIL' },
+  { path: '/my-time', name: 'My time', icon: Sprout, needs: 'EMPLOYMENT' },
+  { path: '/mail', name: 'Mailbox', icon: Mails, needs: null },
 ];
 
-/** Where somebody can go, in the order of the work. */
-export function placesOf(session: Session): Place[] {
-  const own = session.personId === null ? [] : [MY_TIME];
-  switch (session.role) {
-    case 'ADMINISTRATOR':
-      return [...ADMINISTRATOR, ...own, MAIL];
-    case 'APPROVER':
-      return [LOOKOUT, REQUESTS, BALANCES, ...own, MAIL];
-    default:
-      return [...own, MAIL];
-  }
+/** Where somebody can go. */
+export function placesOf({ permissions, personId }: Session): Place[] {
+  return PLACES.filter(({ needs }) => {
+    if (needs === null) return true;
+    return needs === 'EMPLOYMENT' ? personId !== null : permissions.includes(needs);
+  });
 }

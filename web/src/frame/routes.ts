@@ -18,6 +18,7 @@ import Person from '../people/Person.svelte';
 import NewPolicy from '../policies/NewPolicy.svelte';
 import Policies from '../policies/Policies.svelte';
 import PolicyPage from '../policies/PolicyPage.svelte';
+import Reports from '../reports/Reports.svelte';
 import LeaveFile from '../requests/LeaveFile.svelte';
 import Requests from '../requests/Requests.svelte';
 import NotFound from './NotFound.svelte';
@@ -45,6 +46,8 @@ export const routes = {
   '/people/:id': Person,
   '/people/:id/hours': PersonHours,
   '/holidays': Holidays,
+  '/reports': Reports,
+  '/reports/:name': Reports,
   '/audit': Audit,
   '/mail': Mailbox,
   '*': NotFound,

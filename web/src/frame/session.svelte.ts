@@ -1,4 +1,4 @@
-import type { Session } from '../api/types';
+import type { Permission, Session } from '../api/types';
 
 const NOBODY: Session = {
   signedIn: false,
@@ -9,6 +9,8 @@ const NOBODY: Session = {
   name: null,
   role: null,
   personId: null,
+  permissions: [],
+  roles: [],
 };
 
 /** Who is signed in. When the session expires in the middle of something, the page stays and a sign-in lies over it. */
@@ -18,12 +20,9 @@ class SessionState {
   expired = $state(false);
   private waiting: (() => void)[] = [];
 
-  get isAdministrator(): boolean {
-    return this.current.role === 'ADMINISTRATOR';
-  }
-
-  get decides(): boolean {
-    return this.current.role === 'ADMINISTRATOR' || this.current.role === 'APPROVER';
+  /** Whether whoever is signed in may do something. */
+  may(permission: Permission): boolean {
+    return this.current.permissions.includes(permission);
   }
 
   signInAgain(): Promise<void> {

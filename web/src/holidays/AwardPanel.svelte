@@ -12,6 +12,7 @@
   import { session } from '../frame/session.svelte';
   import { figure } from '../people/employment';
   import HoursChoice from './HoursChoice.svelte';
+  import { Work } from '../common/work.svelte';
 
   let {
     organisation,
@@ -30,8 +31,7 @@
   let teamId = $state<number | null>(null);
   let left = $state<number[]>([]);
   let people = $state<Person[]>([]);
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
   const ask = latest<Person[]>();
 
   const chosen = $derived(people.filter((each) => !left.includes(each.personId)));
@@ -57,9 +57,9 @@
           answer(api.POST('/api/awards/preview', { body })),
           (found) => {
             people = found;
-            problem = null;
+            work.problem = null;
           },
-          (thrown) => (problem = Problem.of(thrown)),
+          (thrown) => (work.problem = Problem.of(thrown)),
         ),
       150,
     );
@@ -68,8 +68,7 @@
 
   async function give(event: SubmitEvent) {
     event.preventDefault();
-    busy = true;
-    try {
+    await work.do(async () => {
       done(
         await answer(
           api.POST('/api/awards', {
@@ -77,11 +76,7 @@
           }),
         ),
       );
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 
   function toggle(id: number) {
@@ -92,23 +87,23 @@
 <SidePanel title="Paid hours for an extra day" {close}>
   <form class="space-y-4" onsubmit={give}>
     <div class="flex flex-wrap gap-4">
-      <Field label="Day" field="on" {problem}>
+      <Field label="Day" field="on" problem={work.problem}>
         <DateField class="input w-44" name="on" bind:value={on} />
       </Field>
-      <Field label="What for" field="name" {problem}>
+      <Field label="What for" field="name" problem={work.problem}>
         <input class="input w-64" name="award-name" bind:value={name} />
       </Field>
     </div>
-    <HoursChoice legend="Each gets" bind:fixed bind:hours bind:byFte {problem} />
+    <HoursChoice legend="Each gets" bind:fixed bind:hours bind:byFte problem={work.problem} />
     <div class="flex flex-wrap gap-4">
-      <Field label="Whom" field="teamId" {problem}>
+      <Field label="Whom" field="teamId" problem={work.problem}>
         <select class="select w-48" name="team" bind:value={teamId}>
           <option value={null}>everybody</option>
           {#each organisation.teams as team (team.id)}<option value={team.id}>{team.name}</option
             >{/each}
         </select>
       </Field>
-      <Field label="Why, if it should stand there" field="reason" {problem}>
+      <Field label="Why, if it should stand there" field="reason" problem={work.problem}>
         <input class="input w-72" name="reason" bind:value={reason} />
       </Field>
     </div>
@@ -131,9 +126,10 @@
         </li>
       {/each}
     </ul>
-    <ProblemNote {problem} besides={['on', 'name', 'hours', 'reason']} />
-    <button class="btn btn-primary" disabled={busy || chosen.length === 0 || name.trim() === ''}
-      >Give these hours</button
+    <ProblemNote problem={work.problem} besides={['on', 'name', 'hours', 'reason']} />
+    <button
+      class="btn btn-primary"
+      disabled={work.busy || chosen.length === 0 || name.trim() === ''}>Give these hours</button
     >
   </form>
 </SidePanel>

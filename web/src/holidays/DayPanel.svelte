@@ -2,12 +2,12 @@
   import DateField from '../common/DateField.svelte';
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { Holidays } from '../api/types';
   import Field from '../common/Field.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import { session } from '../frame/session.svelte';
+  import { Work } from '../common/work.svelte';
 
   let {
     siteId,
@@ -25,19 +25,12 @@
   let on = $state(untrack(() => before?.on ?? session.current.today));
   let name = $state(untrack(() => before?.name ?? ''));
   let half = $state(untrack(() => before?.half ?? false));
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
-  async function attempt(work: () => Promise<Holidays>) {
-    busy = true;
-    problem = null;
-    try {
-      done(await work());
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+  async function attempt(call: () => Promise<Holidays>) {
+    await work.do(async () => {
+      done(await call());
+    });
   }
 
   function keep(event: SubmitEvent) {
@@ -68,10 +61,10 @@
 
 <SidePanel title={before === null ? 'A single holiday' : before.name} {close}>
   <form class="space-y-4" onsubmit={keep}>
-    <Field label="Day" field="on" {problem}>
+    <Field label="Day" field="on" problem={work.problem}>
       <DateField class="input w-44" name="on" bind:value={on} />
     </Field>
-    <Field label="Name" field="name" {problem}>
+    <Field label="Name" field="name" problem={work.problem}>
       <input class="input w-72" name="holiday-name" bind:value={name} />
     </Field>
     <label class="flex items-center gap-2">
@@ -81,11 +74,12 @@
       Leave already approved keeps its cost. On a day of a closed period, what depends on it is
       corrected by the next run.
     </p>
-    <ProblemNote {problem} besides={['on', 'name']} />
+    <ProblemNote problem={work.problem} besides={['on', 'name']} />
     <div class="flex gap-3">
-      <button class="btn btn-primary" disabled={busy || !on}>Keep it</button>
+      <button class="btn btn-primary" disabled={work.busy || !on}>Keep it</button>
       {#if before !== null}
-        <button type="button" class="btn" disabled={busy} onclick={remove}>Take it away</button>
+        <button type="button" class="btn" disabled={work.busy} onclick={remove}>Take it away</button
+        >
       {/if}
     </div>
   </form>

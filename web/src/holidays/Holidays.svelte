@@ -1,118 +1,46 @@
 <script lang="ts">
-  import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
-  import type { Award, HolidayRule, Holidays, Organisation } from '../api/types';
+  import type { HolidayRule, Holidays } from '../api/types';
   import Empty from '../common/Empty.svelte';
-  import { amount, day, span, weekday } from '../common/format';
+  import { day, weekday } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
   import Waiting from '../common/Waiting.svelte';
-  import { road } from '../frame/road.svelte';
   import { session } from '../frame/session.svelte';
+  import AwardList from './AwardList.svelte';
   import AwardPanel from './AwardPanel.svelte';
+  import { Calendars } from './calendars.svelte';
+  import CountryPanel from './CountryPanel.svelte';
   import DayPanel from './DayPanel.svelte';
   import PayPanel from './PayPanel.svelte';
+  import ProtectedDates from './ProtectedDates.svelte';
   import ProtectPanel from './ProtectPanel.svelte';
-  import { payWords, ruleWords } from './rules';
+  import { payWords } from './rules';
   import RulePanel from './RulePanel.svelte';
+  import YearlyList from './YearlyList.svelte';
   import YearPanel from './YearPanel.svelte';
 
   type Panel =
     | { name: 'DAY'; holiday: Holidays['holidays'][number] | null }
     | { name: 'RULE'; rule: HolidayRule | null }
-    | { name: 'YEAR' | 'FILE' | 'PAY' | 'AWARD' | 'PROTECT' };
+    | { name: 'YEAR' | 'FILE' | 'PAY' | 'AWARD' | 'PROTECT' | 'COUNTRY' };
 
-  let holidays = $state<Holidays | null>(null);
-  let awards = $state<Award[]>([]);
-  let organisation = $state<Organisation | null>(null);
-  let siteId = $state<number | null>(null);
+  const calendars = new Calendars();
   let panel = $state<Panel | null>(null);
-  let problem = $state<Problem | null>(null);
 
-  $effect(() => {
-    Promise.all([
-      answer(api.GET('/api/holidays')),
-      answer(api.GET('/api/organisation')),
-      answer(api.GET('/api/awards')),
-    ]).then(
-      ([loaded, groups, given]) => {
-        holidays = loaded;
-        organisation = groups;
-        awards = given;
-        siteId = groups.sites[0]?.id ?? null;
-      },
-      (thrown) => (problem = Problem.of(thrown)),
-    );
-  });
+  void calendars.load();
 
-  const site = $derived(organisation?.sites.find((each) => each.id === siteId));
-  const days = $derived(holidays?.holidays.filter((each) => each.siteId === siteId) ?? []);
-  const rules = $derived(holidays?.rules.filter((each) => each.siteId === siteId) ?? []);
-  const pay = $derived(holidays?.pay.find((each) => each.siteId === siteId));
-  const years = $derived([...new Set(days.map((each) => each.on.slice(0, 4)))]);
-  const nextYear = $derived(
-    Math.max(Number(session.current.today.slice(0, 4)) - 1, ...years.map(Number)) + 1,
-  );
+  const { site, pay, days, organisation } = $derived(calendars);
 
   function settled(changed: Holidays, words: string) {
     panel = null;
-    problem = null;
-    holidays = changed;
-    said.say(words);
-    road.changed();
-  }
-
-  async function attempt(work: () => Promise<Holidays>, words: string) {
-    try {
-      settled(await work(), words);
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    }
-  }
-
-  const others = $derived(organisation?.sites.filter((each) => each.id !== siteId) ?? []);
-
-  function copyRules(fromSiteId: number) {
-    if (siteId === null) return;
-    return attempt(
-      () =>
-        answer(
-          api.POST('/api/holidays/{siteId}/rules/copy', {
-            params: { path: { siteId: siteId! }, query: { fromSiteId } },
-          }),
-        ),
-      'Copied. Days count once a year of them is taken.',
-    );
-  }
-
-  function removeRule(id: number) {
-    return attempt(
-      () => answer(api.DELETE('/api/holidays/rules/{id}', { params: { path: { id } } })),
-      'It comes no more. Days taken before stay.',
-    );
-  }
-
-  function unprotect(id: number) {
-    return attempt(
-      () => answer(api.DELETE('/api/holidays/protected/{id}', { params: { path: { id } } })),
-      'Leave can be asked for on these days again.',
-    );
-  }
-
-  async function takeBack(id: number) {
-    try {
-      awards = await answer(api.DELETE('/api/awards/{id}', { params: { path: { id } } }));
-      said.say('The award is taken back.');
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    }
+    calendars.settled(changed, words);
   }
 </script>
 
 <h1 class="mb-3">Holidays</h1>
-<ProblemNote {problem} />
-{#if holidays === null || organisation === null}
-  {#if !problem}<Waiting what="Fetching the calendars" />{/if}
+<ProblemNote problem={calendars.work.problem} />
+{#if calendars.holidays === null || organisation === null}
+  {#if !calendars.work.problem}<Waiting what="Fetching the calendars" />{/if}
 {:else if site === undefined || pay === undefined}
   <Empty>
     <p>
@@ -125,7 +53,7 @@
   <div class="mb-4 flex flex-wrap items-center gap-2">
     <label class="flex items-center gap-2">
       Calendar of
-      <select class="select w-48" aria-label="Site" bind:value={siteId}>
+      <select class="select w-48" aria-label="Site" bind:value={calendars.siteId}>
         {#each organisation.sites as each (each.id)}<option value={each.id}>{each.name}</option
           >{/each}
       </select>
@@ -134,7 +62,7 @@
       >Add a single day</button
     >
     <button class="btn btn-sm" onclick={() => (panel = { name: 'YEAR' })}
-      >Look at {nextYear} by the rules</button
+      >Look at {calendars.nextYear} by the rules</button
     >
     <button class="btn btn-sm" onclick={() => (panel = { name: 'FILE' })}
       >From a calendar file</button
@@ -148,7 +76,7 @@
       {#if days.length === 0}
         <Empty><p>No holidays yet. Add yearly ones, look at a year and take it.</p></Empty>
       {/if}
-      {#each years as year (year)}
+      {#each calendars.years as year (year)}
         <h2 class="mt-2 mb-1">{year}</h2>
         <table class="figures" data-year={year}>
           <tbody>
@@ -170,42 +98,11 @@
       {/each}
     </section>
     <div class="space-y-6">
-      <section>
-        <div class="flex items-end justify-between">
-          <h2>Every year</h2>
-          <button class="btn btn-sm" onclick={() => (panel = { name: 'RULE', rule: null })}
-            >Add a yearly holiday</button
-          >
-        </div>
-        <ul class="mt-1 divide-y divide-base-300" data-rules>
-          {#each rules as rule (rule.id)}
-            <li class="flex items-baseline justify-between gap-3 py-1">
-              <span
-                ><strong>{rule.rule.name}</strong>
-                <span class="quiet">{ruleWords(rule.rule)}</span></span
-              >
-              <span class="flex gap-3 text-sm whitespace-nowrap">
-                <button class="underline" onclick={() => (panel = { name: 'RULE', rule })}
-                  >Change</button
-                >
-                <button class="underline" onclick={() => removeRule(rule.id)}>Take away</button>
-              </span>
-            </li>
-          {:else}
-            <li class="quiet py-1">None yet.</li>
-          {/each}
-        </ul>
-        {#if others.some((each) => holidays?.rules.some((rule) => rule.siteId === each.id))}
-          <p class="mt-1 text-sm">
-            Copy those of
-            {#each others as other (other.id)}
-              <button class="mr-2 underline" onclick={() => copyRules(other.id)}
-                >{other.name}</button
-              >
-            {/each}
-          </p>
-        {/if}
-      </section>
+      <YearlyList
+        {calendars}
+        edit={(rule) => (panel = { name: 'RULE', rule })}
+        country={() => (panel = { name: 'COUNTRY' })}
+      />
       <section>
         <h2>How they are paid</h2>
         <p>
@@ -213,55 +110,8 @@
           <button class="underline" onclick={() => (panel = { name: 'PAY' })}>Change</button>
         </p>
       </section>
-      <section>
-        <div class="flex items-end justify-between">
-          <h2>Paid hours for extra days</h2>
-          <button class="btn btn-sm" onclick={() => (panel = { name: 'AWARD' })}>Award hours</button
-          >
-        </div>
-        <ul class="mt-1 divide-y divide-base-300" data-awards>
-          {#each awards as award (award.id)}
-            <li class="flex items-baseline justify-between gap-3 py-1">
-              <span>
-                {day(award.on)}: <strong>{award.name}</strong>, {amount(award.hours)} hours for
-                <span title={award.people.map((each) => each.person).join(', ')}
-                  >{award.people.length} people</span
-                >
-                <span class="quiet">{award.reason ? `“${award.reason}”, ` : ''}{award.author}</span>
-              </span>
-              <button class="text-sm whitespace-nowrap underline" onclick={() => takeBack(award.id)}
-                >Take back</button
-              >
-            </li>
-          {:else}
-            <li class="quiet py-1">None were given yet.</li>
-          {/each}
-        </ul>
-      </section>
-      <section>
-        <div class="flex items-end justify-between">
-          <h2>Protected dates</h2>
-          <button class="btn btn-sm" onclick={() => (panel = { name: 'PROTECT' })}
-            >Protect dates</button
-          >
-        </div>
-        <ul class="mt-1 divide-y divide-base-300" data-protected>
-          {#each holidays.protectedDates as dates (dates.id)}
-            <li class="flex items-baseline justify-between gap-3 py-1">
-              <span>
-                {span(dates.starts, dates.ends)}: <strong>{dates.reason}</strong>
-                <span class="quiet">{dates.team ?? 'Everybody'}</span>
-              </span>
-              <button
-                class="text-sm whitespace-nowrap underline"
-                onclick={() => unprotect(dates.id)}>Take away</button
-              >
-            </li>
-          {:else}
-            <li class="quiet py-1">On every day leave can be asked for.</li>
-          {/each}
-        </ul>
-      </section>
+      <AwardList {calendars} begin={() => (panel = { name: 'AWARD' })} />
+      <ProtectedDates {calendars} begin={() => (panel = { name: 'PROTECT' })} />
     </div>
   </div>
   {#if panel?.name === 'DAY'}
@@ -282,8 +132,16 @@
     <YearPanel
       siteId={site.id}
       site={site.name}
-      first={nextYear}
+      first={calendars.nextYear}
       fromFile={panel.name === 'FILE'}
+      close={() => (panel = null)}
+      done={settled}
+    />
+  {:else if panel?.name === 'COUNTRY'}
+    <CountryPanel
+      siteId={site.id}
+      site={site.name}
+      there={calendars.rules}
       close={() => (panel = null)}
       done={settled}
     />
@@ -300,7 +158,7 @@
       close={() => (panel = null)}
       done={(given) => {
         panel = null;
-        awards = given;
+        calendars.awards = given;
         said.say('Given. The hours stand on their time cards.');
       }}
     />

@@ -1,13 +1,13 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { HolidayPay, Holidays } from '../api/types';
   import Field from '../common/Field.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import { EMPLOYMENT_TYPES, figure } from '../people/employment';
   import HoursChoice from './HoursChoice.svelte';
+  import { Work } from '../common/work.svelte';
 
   let {
     pay: before,
@@ -26,14 +26,11 @@
   let byFte = $state(untrack(() => before.byFte));
   let types = $state(untrack(() => [...before.employmentTypes]));
   let payrollCode = $state(untrack(() => before.payrollCode));
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   async function keep(event: SubmitEvent) {
     event.preventDefault();
-    busy = true;
-    problem = null;
-    try {
+    await work.do(async () => {
       done(
         await answer(
           api.PUT('/api/holidays/pay', {
@@ -47,11 +44,7 @@
           }),
         ),
       );
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -61,7 +54,13 @@
       The hours stand on time cards and go to payroll by themselves, for those employed that day and
       not in a pause.
     </p>
-    <HoursChoice legend="A whole holiday is paid with" bind:fixed bind:hours bind:byFte {problem} />
+    <HoursChoice
+      legend="A whole holiday is paid with"
+      bind:fixed
+      bind:hours
+      bind:byFte
+      problem={work.problem}
+    />
     <fieldset class="flex gap-4">
       <legend class="text-sm font-semibold">For</legend>
       {#each EMPLOYMENT_TYPES as [type, name] (type)}
@@ -71,10 +70,10 @@
         </label>
       {/each}
     </fieldset>
-    <Field label="Payroll code" field="payrollCode" {problem}>
+    <Field label="Payroll code" field="payrollCode" problem={work.problem}>
       <input class="input w-28" name="payroll-code" bind:value={payrollCode} />
     </Field>
-    <ProblemNote {problem} besides={['hours', 'payrollCode']} />
-    <button class="btn btn-primary" disabled={busy}>Keep this</button>
+    <ProblemNote problem={work.problem} besides={['hours', 'payrollCode']} />
+    <button class="btn btn-primary" disabled={work.busy}>Keep this</button>
   </form>
 </SidePanel>

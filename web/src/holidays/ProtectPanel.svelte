@@ -9,6 +9,7 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import { session } from '../frame/session.svelte';
+  import { Work } from '../common/work.svelte';
 
   let {
     organisation,
@@ -22,8 +23,7 @@
   let reason = $state('');
   let teamId = $state<number | null>(null);
   let approved = $state<RequestSummary[]>([]);
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
   const ask = latest<RequestSummary[]>();
 
   $effect(() => {
@@ -37,25 +37,19 @@
         }),
       ),
       (found) => (approved = found),
-      (thrown) => (problem = Problem.of(thrown)),
+      (thrown) => (work.problem = Problem.of(thrown)),
     );
   });
 
   async function protect(event: SubmitEvent) {
     event.preventDefault();
-    busy = true;
-    problem = null;
-    try {
+    await work.do(async () => {
       done(
         await answer(
           api.POST('/api/holidays/protected', { body: { starts, ends, reason, teamId } }),
         ),
       );
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -63,21 +57,21 @@
   <form class="space-y-4" onsubmit={protect}>
     <p class="quiet">Days on which no leave can be asked for. Who tries reads why.</p>
     <div class="flex flex-wrap gap-4">
-      <Field label="First day" field="starts" {problem}>
+      <Field label="First day" field="starts" problem={work.problem}>
         <DateField class="input w-44" name="starts" bind:value={starts} />
       </Field>
-      <Field label="Last day" field="ends" {problem}>
+      <Field label="Last day" field="ends" problem={work.problem}>
         <DateField class="input w-44" name="ends" bind:value={ends} />
       </Field>
     </div>
-    <Field label="For" field="teamId" {problem}>
+    <Field label="For" field="teamId" problem={work.problem}>
       <select class="select w-48" name="team" bind:value={teamId}>
         <option value={null}>everybody</option>
         {#each organisation.teams as team (team.id)}<option value={team.id}>{team.name}</option
           >{/each}
       </select>
     </Field>
-    <Field label="Why" field="reason" {problem}>
+    <Field label="Why" field="reason" problem={work.problem}>
       <input class="input w-full" name="reason" bind:value={reason} />
     </Field>
     {#if approved.length > 0}
@@ -95,8 +89,8 @@
         </ul>
       </section>
     {/if}
-    <ProblemNote {problem} besides={['starts', 'ends', 'reason']} />
-    <button class="btn btn-primary" disabled={busy || !starts || !ends || reason.trim() === ''}
+    <ProblemNote problem={work.problem} besides={['starts', 'ends', 'reason']} />
+    <button class="btn btn-primary" disabled={work.busy || !starts || !ends || reason.trim() === ''}
       >Protect these dates</button
     >
   </form>

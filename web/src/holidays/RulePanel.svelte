@@ -1,13 +1,13 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { HolidayRule, Holidays, RuleForm } from '../api/types';
   import Field from '../common/Field.svelte';
   import { words } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import { MONTHS, NTHS, OBSERVED, WEEKDAYS } from './rules';
+  import { Work } from '../common/work.svelte';
 
   let {
     siteId,
@@ -43,15 +43,12 @@
       ),
     })),
   );
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   async function keep(event: SubmitEvent) {
     event.preventDefault();
-    busy = true;
-    problem = null;
     const body = $state.snapshot(rule) as RuleForm;
-    try {
+    await work.do(async () => {
       done(
         await answer(
           before === null
@@ -59,20 +56,16 @@
             : api.PUT('/api/holidays/rules/{id}', { params: { path: { id: before.id } }, body }),
         ),
       );
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
 <SidePanel title={before === null ? 'A yearly holiday' : before.rule.name} {close}>
   <form class="space-y-4" onsubmit={keep}>
-    <Field label="Name" field="name" {problem}>
+    <Field label="Name" field="name" problem={work.problem}>
       <input class="input w-72" name="holiday-name" bind:value={rule.name} />
     </Field>
-    <Field label="It is" field="sort" {problem}>
+    <Field label="It is" field="sort" problem={work.problem}>
       <select class="select w-72" name="sort" bind:value={rule.sort}>
         <option value="FIXED">on the same date each year</option>
         <option value="NTH_WEEKDAY">on a weekday of a month</option>
@@ -81,7 +74,7 @@
     </Field>
     <div class="flex flex-wrap items-end gap-2">
       {#if rule.sort === 'FIXED'}
-        <Field label="Day" field="day" {problem}>
+        <Field label="Day" field="day" problem={work.problem}>
           <input
             class="input w-20"
             type="number"
@@ -103,7 +96,7 @@
         <Field
           label="Days after Easter Sunday, with a minus before it"
           field="daysFromEaster"
-          {problem}
+          problem={work.problem}
         >
           <input
             class="input w-24"
@@ -119,13 +112,13 @@
         </select>
       {/if}
     </div>
-    <Field label="When it falls on a weekend, it is free" field="observed" {problem}>
+    <Field label="When it falls on a weekend, it is free" field="observed" problem={work.problem}>
       <select class="select w-56" name="observed" bind:value={rule.observed}>
         {#each OBSERVED as [value, name] (value)}<option {value}>{name}</option>{/each}
       </select>
     </Field>
     <div class="flex items-end gap-4">
-      <Field label="Days in a row" field="days" {problem}>
+      <Field label="Days in a row" field="days" problem={work.problem}>
         <input
           class="input w-20"
           type="number"
@@ -141,9 +134,9 @@
     </div>
     <p class="quiet">Its days count once you have looked at a year and taken it.</p>
     <ProblemNote
-      {problem}
+      problem={work.problem}
       besides={['name', 'sort', 'day', 'daysFromEaster', 'observed', 'days']}
     />
-    <button class="btn btn-primary" disabled={busy}>Keep it</button>
+    <button class="btn btn-primary" disabled={work.busy}>Keep it</button>
   </form>
 </SidePanel>

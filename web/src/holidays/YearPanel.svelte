@@ -7,6 +7,7 @@
   import { latest } from '../common/latest';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
+  import { Work } from '../common/work.svelte';
 
   let {
     siteId,
@@ -35,8 +36,7 @@
   let year = $state(untrack(() => first));
   let file = $state<File | null>(null);
   let preview = $state<YearPreview | null>(null);
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
   const ask = latest<YearPreview>();
 
   const news = $derived(preview?.days.filter((each) => each.state === 'NEW').length ?? 0);
@@ -58,18 +58,17 @@
       ),
       (found) => {
         preview = found;
-        problem = null;
+        work.problem = null;
       },
       (thrown) => {
         preview = null;
-        problem = Problem.of(thrown);
+        work.problem = Problem.of(thrown);
       },
     );
   });
 
   async function take() {
-    busy = true;
-    try {
+    await work.do(async () => {
       const path = { path: { siteId } };
       done(
         await answer(
@@ -81,11 +80,7 @@
         ),
         news === 1 ? '1 holiday counts now.' : `${news} holidays count now.`,
       );
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -110,7 +105,7 @@
         Year <input class="input w-28" type="number" name="year" bind:value={year} />
       </label>
     {/if}
-    <ProblemNote {problem} />
+    <ProblemNote problem={work.problem} />
     {#if preview}
       {#each preview.notes as note (note)}
         <p class="border-l-4 border-accent bg-base-200 px-3 py-1">{note}</p>
@@ -134,7 +129,7 @@
             {/each}
           </tbody>
         </table>
-        <button class="btn btn-primary" disabled={busy || news === 0} onclick={take}
+        <button class="btn btn-primary" disabled={work.busy || news === 0} onclick={take}
           >{news === 1 ? 'Let the new day count' : `Let the ${news} new days count`}</button
         >
       {/if}

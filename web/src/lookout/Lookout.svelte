@@ -10,7 +10,6 @@
   import Timer from '@lucide/svelte/icons/timer';
   import UserX from '@lucide/svelte/icons/user-x';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { FirstStep, LookoutItem } from '../api/types';
   import Empty from '../common/Empty.svelte';
   import { exactSum } from '../common/decimal';
@@ -22,26 +21,25 @@
   import { session } from '../frame/session.svelte';
   import FirstSteps from './FirstSteps.svelte';
   import OpenRequest from '../requests/OpenRequest.svelte';
+  import { Work } from '../common/work.svelte';
 
   let items = $state<LookoutItem[] | null>(null);
-  let problem = $state<Problem | null>(null);
+  const work = new Work();
   let request = $state<number | null>(null);
   let steps = $state<FirstStep[]>([]);
 
   async function load() {
     // whoever decides for nobody is on the way to their own page
-    if (!session.decides) return;
-    try {
+    if (!session.may('DECIDE_FOR_THE_ASSIGNED')) return;
+    await work.do(async () => {
       items = await answer(api.GET('/api/lookout'));
-      problem = null;
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    }
+      work.problem = null;
+    });
   }
 
   $effect(() => {
     void load();
-    if (session.isAdministrator) {
+    if (session.may('RUN_PAYROLL')) {
       answer(api.GET('/api/lookout/first-steps')).then((loaded) => (steps = loaded));
     }
   });
@@ -124,8 +122,8 @@
 
 <h1>Lookout</h1>
 {#if steps.length > 0}<div class="mt-3"><FirstSteps {steps} /></div>{/if}
-<ProblemNote {problem} />
-{#if items === null && !problem}
+<ProblemNote problem={work.problem} />
+{#if items === null && !work.problem}
   <Waiting what="Looking ahead" />
 {:else if items}
   {#if items.length === 0 && steps.length === 0}

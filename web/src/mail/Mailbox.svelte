@@ -27,7 +27,7 @@
 
 <h1>Mailbox</h1>
 <p class="quiet mt-1 mb-4">
-  Mail stays in the house: here is what would have been sent{session.isAdministrator
+  Mail stays in the house: here is what would have been sent{session.may('SEE_EVERYBODY')
     ? ' to everybody'
     : ' to you'}.
 </p>

@@ -3,16 +3,16 @@
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { AheadView, AskableKind, BalanceRow, RequestSummary } from '../api/types';
-  import { lapseWords } from '../balances/lapses';
   import AheadList from '../balances/AheadList.svelte';
   import Empty from '../common/Empty.svelte';
-  import { amount, day, daysBetween, longDay, plusDays, unitName } from '../common/format';
+  import { amount, daysBetween, longDay, plusDays, unitName } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { session } from '../frame/session.svelte';
   import RequestTable from '../requests/RequestTable.svelte';
   import Compose from './Compose.svelte';
+  import { Work } from '../common/work.svelte';
 
   const personId = $derived(session.current.personId!);
   const today = $derived(session.current.today);
@@ -22,7 +22,7 @@
   let upcoming = $state<AheadView[]>([]);
   let requests = $state<RequestSummary[]>([]);
   let policyId = $state<number | null>(null);
-  let problem = $state<Problem | null>(null);
+  const work = new Work();
   let kinds = $state<AskableKind[]>([]);
 
   const on = $derived(plusDays(today, ahead));
@@ -33,9 +33,9 @@
     const timer = window.setTimeout(() => {
       answer(api.GET('/api/people/{personId}/balances', { params: { path, query } })).then(
         (loaded) => {
-          balances = loaded;
+          balances = loaded.items;
         },
-        (thrown) => (problem = Problem.of(thrown)),
+        (thrown) => (work.problem = Problem.of(thrown)),
       );
     }, 60);
     return () => window.clearTimeout(timer);
@@ -45,7 +45,7 @@
     const query = { asOf: today };
     answer(api.GET('/api/people/{personId}/ahead', { params: { path: { personId }, query } })).then(
       (items) => (upcoming = items),
-      (thrown) => (problem = Problem.of(thrown)),
+      (thrown) => (work.problem = Problem.of(thrown)),
     );
   });
 
@@ -56,7 +56,7 @@
         kinds = loaded;
         policyId ??= loaded.find((kind) => kind.usual)?.policyId ?? null;
       },
-      (thrown) => (problem = Problem.of(thrown)),
+      (thrown) => (work.problem = Problem.of(thrown)),
     );
   });
 
@@ -71,7 +71,7 @@
   });
 
   async function withdraw(request: RequestSummary) {
-    try {
+    await work.do(async () => {
       await answer(
         api.POST('/api/requests/{id}/withdrawal', {
           params: { path: { id: request.id } },
@@ -79,26 +79,19 @@
         }),
       );
       said.say('Withdrawn. Your approver no longer sees it as waiting.');
-      problem = null;
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    }
+      work.problem = null;
+    });
     await loadRequests();
   }
 
   function remark(row: BalanceRow): string {
-    if (row.useBegins !== null && row.useBegins > on) {
-      return `can be used from ${day(row.useBegins)}`;
-    }
-    if (row.nextLapse !== null) {
-      return lapseWords(row);
-    }
-    return isPositive(row.booked) ? `${amount(row.booked)} booked later this year` : '';
+    const booked = isPositive(row.booked) ? `${amount(row.booked)} booked later this year` : '';
+    return row.upAhead || booked;
   }
 </script>
 
 <h1>My time</h1>
-<ProblemNote {problem} />
+<ProblemNote problem={work.problem} />
 {#if balances === null}
   <Waiting what="Working out your time" />
 {:else if balances.length === 0}

@@ -4,11 +4,15 @@
 
   let {
     worksheet,
+    busy,
     close,
     cancel,
-  }: { worksheet: Worksheet; close: () => Promise<void>; cancel: () => void } = $props();
-
-  let busy = $state(false);
+  }: {
+    worksheet: Worksheet;
+    busy: boolean;
+    close: () => Promise<void>;
+    cancel: () => void;
+  } = $props();
 
   const lines = $derived(worksheet.rows.reduce((sum, row) => sum + row.lines.length, 0));
   const people = $derived(new Set(worksheet.rows.map((row) => row.personId)).size);
@@ -22,11 +26,6 @@
 
   function open(dialog: HTMLDialogElement) {
     dialog.showModal();
-  }
-
-  async function confirm() {
-    busy = true;
-    await close();
   }
 </script>
 
@@ -56,10 +55,8 @@
   {/if}
   <div class="mt-4 flex justify-end gap-3">
     <button class="btn btn-ghost" onclick={cancel}>Not yet</button>
-    <button
-      class="btn btn-primary"
-      disabled={busy || worksheet.blockers.length > 0}
-      onclick={confirm}>Close the run</button
+    <button class="btn btn-primary" disabled={busy || worksheet.blockers.length > 0} onclick={close}
+      >Close the run</button
     >
   </div>
 </dialog>

@@ -1,6 +1,5 @@
 <script lang="ts">
   import { answer, api, fileBody } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { HoursPreview } from '../api/types';
   import ColumnsRead from '../common/ColumnsRead.svelte';
   import FileOrPaste from '../common/FileOrPaste.svelte';
@@ -9,20 +8,20 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
   import { session } from '../frame/session.svelte';
+  import { Work } from '../common/work.svelte';
 
   let { runId, taken }: { runId: number; taken: () => Promise<void> } = $props();
 
   let file = $state<File | null>(null);
   let preview = $state<HoursPreview | null>(null);
   let skip = $state(false);
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
   let done = $state(false);
 
   const how = new FileReading('hours');
 
-  function choose(chosen: File) {
-    file = chosen;
+  function choose(picked: File) {
+    file = picked;
     done = false;
     preview = null;
     void look();
@@ -30,51 +29,47 @@
 
   async function look() {
     if (!file) return;
+    const chosen = file;
     skip = false;
-    problem = null;
-    busy = true;
-    try {
-      preview = await answer(
-        api.POST('/api/pay-runs/{id}/hours/preview', {
-          params: { path: { id: runId } },
-          ...fileBody(file, { name: 'reading', value: how.asked }),
-        }),
-      );
-      if (how.isForgottenBy(preview)) await look();
-    } catch (thrown) {
-      problem = Problem.of(thrown);
+    work.problem = null;
+    work.busy = true;
+    if (
+      !(await work.do(async () => {
+        preview = await answer(
+          api.POST('/api/pay-runs/{id}/hours/preview', {
+            params: { path: { id: runId } },
+            ...fileBody(chosen, { name: 'reading', value: how.asked }),
+          }),
+        );
+        if (how.isForgottenBy(preview)) await look();
+      }))
+    )
       preview = null;
-    } finally {
-      busy = false;
-    }
   }
 
   const missing = $derived(preview === null ? '' : missingIn(preview));
 
   async function take() {
     if (!file || !preview) return;
-    busy = true;
-    try {
+    const chosen = file;
+    work.busy = true;
+    await work.do(async () => {
       const result = await answer(
         api.POST('/api/pay-runs/{id}/hours', {
           params: {
             path: { id: runId },
-            query: { skip: skip ? preview.faults.map((fault) => fault.line) : [] },
+            query: { skip: skip ? preview!.faults.map((fault) => fault.line) : [] },
           },
-          ...fileBody(file, { name: 'reading', value: how.asked }),
+          ...fileBody(chosen, { name: 'reading', value: how.asked }),
         }),
       );
       said.say(`${counted(result.rows, 'row')} of ${peopleCounted(result.people)} are in.`);
       file = null;
       preview = null;
-      problem = null;
+      work.problem = null;
       done = true;
       await taken();
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -88,8 +83,8 @@
     {/if}
   </p>
   <FileOrPaste chosen={choose} what="hours" taken={done} narrow />
-  <div class="mt-2"><ProblemNote {problem} /></div>
-  {#if busy && !preview}<p role="status" class="quiet">Reading the file</p>{/if}
+  <div class="mt-2"><ProblemNote problem={work.problem} /></div>
+  {#if work.busy && !preview}<p role="status" class="quiet">Reading the file</p>{/if}
   {#if preview}
     <ColumnsRead read={preview} reading={how} again={look} />
     <p class="mt-2">
@@ -116,7 +111,7 @@
     {/if}
     <button
       class="btn mt-3 btn-primary"
-      disabled={busy ||
+      disabled={work.busy ||
         preview.rows === 0 ||
         missing !== '' ||
         (preview.faults.length > 0 && !skip)}

@@ -1,15 +1,15 @@
 <script lang="ts">
   import { isNegative, isZero } from '../common/decimal';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
-  import type { Blocker, Worksheet, WorksheetRow } from '../api/types';
+  import type { Blocker, Column, Worksheet, WorksheetRow } from '../api/types';
   import Amount from '../common/Amount.svelte';
-  import { saveCsv } from '../common/csv';
+  import DataTable from '../common/DataTable.svelte';
+  import Downloads from '../common/Downloads.svelte';
   import { day, longDay, unitName, words } from '../common/format';
-  import { listKeys } from '../common/listkeys';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
   import SidePanel from '../common/SidePanel.svelte';
+  import { valueOf } from '../common/tables';
   import Waiting from '../common/Waiting.svelte';
   import { road } from '../frame/road.svelte';
   import EnterLeave from '../requests/EnterLeave.svelte';
@@ -19,11 +19,12 @@
   import HoursFile from './HoursFile.svelte';
   import RunLines from './RunLines.svelte';
   import UndoRun from './UndoRun.svelte';
+  import { Work } from '../common/work.svelte';
 
   let { params }: { params: { id: string } } = $props();
 
   let worksheet = $state<Worksheet | null>(null);
-  let problem = $state<Problem | null>(null);
+  const work = new Work();
   let search = $state('');
   let opened = $state<WorksheetRow | null>(null);
   let request = $state<number | null>(null);
@@ -35,12 +36,9 @@
   const gathering = $derived(worksheet !== null && worksheet.run.state !== 'CLOSED');
 
   async function load(runId: number) {
-    try {
+    await work.do(async () => {
       worksheet = await answer(api.GET('/api/pay-runs/{id}', { params: { path: { id: runId } } }));
-      problem = null;
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    }
+    });
   }
 
   $effect(() => {
@@ -48,18 +46,15 @@
   });
 
   async function close() {
-    try {
+    const closed = await work.do(async () => {
       await answer(api.POST('/api/pay-runs/{id}/closing', { params: { path: { id } } }));
-      await load(id);
       said.say('Closed. Every balance is carried forward and the next run has begun.');
       road.changed();
-      problem = null;
-    } catch (thrown) {
-      await load(id);
-      problem = Problem.of(thrown);
-    } finally {
-      closing = false;
-    }
+    });
+    const told = work.problem;
+    await load(id);
+    if (!closed) work.problem = told;
+    closing = false;
   }
 
   /** The file of each close, and of what was taken back by undoing it. */
@@ -70,36 +65,23 @@
     return `/api/pay-runs/${id}/hand-over.csv?closing=${close}&reversal=${undone}`;
   }
 
-  function download() {
-    const run = worksheet!.run;
-    saveCsv(`worksheet-${run.firstDay}-to-${run.lastDay}`, [
-      [
-        'code',
-        'person',
-        'team',
-        'policy',
-        'unit',
-        'opening',
-        'earned',
-        'used',
-        'other',
-        'closing',
-        'cautions',
-      ],
-      ...rows.map((row) => [
-        row.code,
-        row.person,
-        row.team,
-        row.policy,
-        unitName(row.unit),
-        row.opening,
-        row.earned,
-        row.used,
-        row.other,
-        row.closing,
-        row.cautions.join('; '),
-      ]),
-    ]);
+  /** What leads from the opening to the closing figure, those that are not 0. */
+  function parts(row: WorksheetRow) {
+    return worksheet!.columns
+      .filter(({ title, kind }) => kind !== 'RESULT' && /^[+−±] /.test(title))
+      .map(({ key, title }) => {
+        const amount = valueOf(row, key) as string;
+        const taken = title.startsWith('−') !== isNegative(amount);
+        return { title, sign: taken ? '−' : '+', amount: amount.replace('-', '') };
+      })
+      .filter(({ amount }) => !isZero(amount));
+  }
+
+  /** Of what is only recorded there is nothing but what was used. */
+  function notKept(row: WorksheetRow, { key, kind }: Column): string | null {
+    if (!row.recordedOnly || key === 'used') return null;
+    if (key === 'opening') return 'only recorded';
+    return ['AMOUNT', 'CHANGE', 'RESULT'].includes(kind) ? '' : null;
   }
 
   const rows = $derived(
@@ -110,8 +92,8 @@
 </script>
 
 {#if worksheet === null}
-  <ProblemNote {problem} />
-  {#if !problem}<Waiting what="Gathering the run" />{/if}
+  <ProblemNote problem={work.problem} />
+  {#if !work.problem}<Waiting what="Gathering the run" />{/if}
 {:else}
   {@const run = worksheet.run}
   <div class="mb-3 flex flex-wrap items-start justify-between gap-4">
@@ -154,7 +136,7 @@
       </div>
     {/if}
   </div>
-  <ProblemNote {problem} />
+  <ProblemNote problem={work.problem} />
 
   {#if gathering}
     <div class="mb-5 grid gap-4 xl:grid-cols-2">
@@ -179,63 +161,36 @@
         aria-label="Search the worksheet"
         bind:value={search}
       />
-      <button class="btn" onclick={download}>Download CSV</button>
+      <Downloads path={`/api/pay-runs/${run.id}/worksheet`} query={{ search }} />
     </div>
   </div>
-  <table class="figures" use:listKeys>
-    <thead>
-      <tr>
-        <th>Person</th><th>Policy</th><th>Unit</th>
-        <th class="number">Opening</th><th class="number">+ Earned</th><th class="number">− Used</th
-        >
-        <th class="number">± Other</th><th class="number">= Closing</th><th>Cautions</th>
-      </tr>
-    </thead>
-    <tbody>
-      {#each rows as row (`${row.personId}/${row.policyId}`)}
-        <tr class="cursor-pointer" data-policy={row.policy} onclick={() => (opened = row)}>
-          <td>
-            <button
-              data-row
-              class="text-left underline decoration-base-content/40"
-              onclick={() => (opened = row)}>{row.person}</button
-            >
-          </td>
-          <td>{row.policy}</td>
-          <td class="quiet">{unitName(row.unit)}</td>
-          {#if row.recordedOnly}
-            <td class="quiet text-right" colspan="2">only recorded</td>
-            <td class="number"><Amount value={row.used} /></td>
-            <td></td>
-            <td></td>
-          {:else}
-            <td class="number"><Amount value={row.opening} /></td>
-            <td class="number"><Amount value={row.earned} /></td>
-            <td class="number"><Amount value={row.used} /></td>
-            <td class="number"><Amount value={row.other} change /></td>
-            <td class="number font-semibold"><Amount value={row.closing} /></td>
-          {/if}
-          <td>
-            {#each row.cautions as caution (caution)}
-              <span class="mr-1 border-l-4 border-accent bg-base-200 px-1.5 text-sm">{caution}</span
-              >
-            {/each}
-          </td>
-        </tr>
-      {:else}
-        <tr><td colspan="9" class="quiet">No row matches.</td></tr>
-      {/each}
-    </tbody>
-  </table>
+  {#snippet person(row: WorksheetRow)}
+    <button
+      data-row
+      class="text-left underline decoration-base-content/40"
+      onclick={() => (opened = row)}>{row.person}</button
+    >
+  {/snippet}
+  <DataTable
+    columns={worksheet.columns}
+    {rows}
+    key={(row) => `${row.personId}/${row.policyId}`}
+    cells={{ person }}
+    blank={notKept}
+    sortable
+    opened={(row) => (opened = row)}
+    marks={(row) => ({ 'data-policy': row.policy })}
+    empty="No row matches."
+  />
 
   {#if opened}
     {@const row = opened}
     <SidePanel title={`${row.person}: ${row.policy}`} close={() => (opened = null)}>
       <p class="mb-3 text-lg">
-        <Amount value={row.opening} /> + <Amount value={row.earned} /> − <Amount value={row.used} />
-        {#if !isZero(row.other)}
-          {isNegative(row.other) ? '−' : '+'} <Amount value={row.other.replace('-', '')} />
-        {/if}
+        <Amount value={row.opening} />
+        {#each parts(row) as part (part.title)}
+          <span title={part.title}>{part.sign} <Amount value={part.amount} /></span>
+        {/each}
         = <strong><Amount value={row.closing} /></strong>
         {unitName(row.unit)}
       </p>
@@ -284,6 +239,6 @@
     />
   {/if}
   {#if closing}
-    <CloseRun {worksheet} {close} cancel={() => (closing = false)} />
+    <CloseRun {worksheet} busy={work.busy} {close} cancel={() => (closing = false)} />
   {/if}
 {/if}

@@ -1,7 +1,6 @@
 <script lang="ts">
   import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { PayRun, Road } from '../api/types';
   import Empty from '../common/Empty.svelte';
   import { day, span, words } from '../common/format';
@@ -10,15 +9,16 @@
   import Waiting from '../common/Waiting.svelte';
   import { road as chosenRoad } from '../frame/road.svelte';
   import { session } from '../frame/session.svelte';
+  import { Work } from '../common/work.svelte';
 
   let runs = $state<PayRun[] | null>(null);
   let group = $state('');
   let payGroupId = $state<number | null>(null);
   let firstDay = $state(session.current.today);
-  let problem = $state<Problem | null>(null);
+  const work = new Work();
 
   async function load(chosen: number | null) {
-    try {
+    await work.do(async () => {
       const road: Road = await answer(
         api.GET('/api/road', { params: { query: chosen === null ? {} : { payGroupId: chosen } } }),
       );
@@ -30,21 +30,17 @@
           : await answer(
               api.GET('/api/pay-runs', { params: { query: { payGroupId: road.payGroupId } } }),
             );
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    }
+    });
   }
 
   async function begin(event: SubmitEvent) {
     event.preventDefault();
-    try {
+    await work.do(async () => {
       runs = await answer(
         api.POST('/api/pay-runs', { body: { payGroupId: payGroupId!, day: firstDay } }),
       );
       chosenRoad.changed();
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    }
+    });
   }
 
   $effect(() => {
@@ -59,9 +55,9 @@
   </div>
   <a class="btn" href="#/proof">Prove every balance</a>
 </div>
-<ProblemNote {problem} />
+<ProblemNote problem={work.problem} />
 {#if runs === null}
-  {#if !problem}<Waiting what="Fetching pay runs" />{/if}
+  {#if !work.problem}<Waiting what="Fetching pay runs" />{/if}
 {:else if runs.length === 0}
   <Empty>
     {#if payGroupId === null}

@@ -1,29 +1,23 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { ProofReport } from '../api/types';
   import Amount from '../common/Amount.svelte';
   import Cause from '../common/Cause.svelte';
-  import { saveCsv } from '../common/csv';
+  import Downloads from '../common/Downloads.svelte';
   import { counted, day, longDay, unitName } from '../common/format';
   import { listKeys } from '../common/listkeys';
   import ProblemNote from '../common/ProblemNote.svelte';
   import Waiting from '../common/Waiting.svelte';
+  import { Work } from '../common/work.svelte';
 
   let report = $state<ProofReport | null>(null);
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   async function prove() {
-    busy = true;
-    try {
+    await work.do(async () => {
       report = await answer(api.GET('/api/proof'));
-      problem = null;
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+      work.problem = null;
+    });
   }
 
   $effect(() => {
@@ -34,22 +28,6 @@
     report?.differences.filter((each) => each.causes.length === 0) ?? [],
   );
   const late = $derived(report?.differences.filter((each) => each.causes.length > 0) ?? []);
-
-  function download() {
-    saveCsv('proof', [
-      ['pay group', 'person', 'policy', 'unit', 'posted', 'derived', 'differs from', 'late change'],
-      ...report!.differences.map((each) => [
-        each.payGroup,
-        each.person,
-        each.policy,
-        unitName(each.unit),
-        each.posted,
-        each.derived,
-        each.about,
-        each.causes.map((cause) => cause.what).join('; '),
-      ]),
-    ]);
-  }
 </script>
 
 <div class="mb-3 flex flex-wrap items-start justify-between gap-4">
@@ -62,14 +40,14 @@
   </div>
   <div class="flex gap-3">
     {#if report && report.differences.length > 0}
-      <button class="btn" onclick={download}>Download CSV</button>
+      <Downloads path="/api/proof/table" />
     {/if}
-    <button class="btn btn-primary" disabled={busy} onclick={prove}>Prove again</button>
+    <button class="btn btn-primary" disabled={work.busy} onclick={prove}>Prove again</button>
   </div>
 </div>
-<ProblemNote {problem} />
-{#if report === null || busy}
-  {#if !problem}<Waiting what="Deriving every balance afresh" />{/if}
+<ProblemNote problem={work.problem} />
+{#if report === null || work.busy}
+  {#if !work.problem}<Waiting what="Deriving every balance afresh" />{/if}
 {:else}
   <div
     class={[

@@ -1,9 +1,9 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { Worksheet } from '../api/types';
   import { counted, day } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
+  import { Work } from '../common/work.svelte';
 
   let {
     worksheet,
@@ -12,8 +12,7 @@
   }: { worksheet: Worksheet; undone: () => void; cancel: () => void } = $props();
 
   let reason = $state('');
-  let busy = $state(false);
-  let problem = $state<Problem | null>(null);
+  const work = new Work();
 
   const lines = $derived(worksheet.rows.reduce((sum, row) => sum + row.lines.length, 0));
 
@@ -23,8 +22,7 @@
 
   async function undo(event: SubmitEvent) {
     event.preventDefault();
-    busy = true;
-    try {
+    await work.do(async () => {
       await answer(
         api.POST('/api/pay-runs/{id}/undoing', {
           params: { path: { id: worksheet.run.id } },
@@ -32,11 +30,7 @@
         }),
       );
       undone();
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -59,10 +53,11 @@
       <span class="font-semibold">Why</span>
       <textarea class="textarea mt-1 w-full" rows="2" name="reason" bind:value={reason}></textarea>
     </label>
-    <div class="mt-2"><ProblemNote {problem} /></div>
+    <div class="mt-2"><ProblemNote problem={work.problem} /></div>
     <div class="mt-4 flex justify-end gap-3">
       <button type="button" class="btn btn-ghost" onclick={cancel}>Leave it closed</button>
-      <button class="btn btn-primary" disabled={busy || reason.trim() === ''}>Undo the close</button
+      <button class="btn btn-primary" disabled={work.busy || reason.trim() === ''}
+        >Undo the close</button
       >
     </div>
   </form>

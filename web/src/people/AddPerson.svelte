@@ -1,7 +1,6 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { Organisation, StarterForm } from '../api/types';
   import Empty from '../common/Empty.svelte';
   import { policiesCounted as policies } from '../common/format';
@@ -13,6 +12,7 @@
   import Alikes from './Alikes.svelte';
   import { figure, starter } from './employment';
   import StarterFields from './StarterFields.svelte';
+  import { Work } from '../common/work.svelte';
 
   const FIELDS = [
     'code',
@@ -31,8 +31,7 @@
 
   let organisation = $state<Organisation | null>(null);
   let form = $state<StarterForm | null>(null);
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   $effect(() => {
     answer(api.GET('/api/organisation')).then((loaded) => {
@@ -62,9 +61,7 @@
   async function add(event: SubmitEvent) {
     event.preventDefault();
     if (!form) return;
-    busy = true;
-    problem = null;
-    try {
+    await work.do(async () => {
       const typed = $state.snapshot(form) as StarterForm;
       const added = await answer(
         api.POST('/api/people', {
@@ -73,11 +70,7 @@
       );
       said.say(`${added.person.name} is here, enrolled in ${policies(added.enrolments.length)}.`);
       push(`/people/${added.person.id}`);
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -93,11 +86,11 @@
   </Empty>
 {:else}
   <form class="max-w-5xl" onsubmit={add}>
-    <StarterFields bind:form {organisation} {problem} />
+    <StarterFields bind:form {organisation} problem={work.problem} />
     <Alikes name={form.details.name} email={form.details.email} hired={form.hired} />
-    <div class="mt-5"><ProblemNote {problem} besides={FIELDS} /></div>
+    <div class="mt-5"><ProblemNote problem={work.problem} besides={FIELDS} /></div>
     <div class="mt-4 flex gap-3">
-      <button class="btn btn-primary" disabled={busy}>Add</button>
+      <button class="btn btn-primary" disabled={work.busy}>Add</button>
       <a class="btn btn-ghost" href="#/people">Back to the directory</a>
     </div>
     <p class="quiet mt-2">Every policy in force that covers them enrols them by itself.</p>

@@ -2,7 +2,6 @@
   import DateField from '../common/DateField.svelte';
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { Person } from '../api/types';
   import Field from '../common/Field.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
@@ -10,6 +9,7 @@
   import { session } from '../frame/session.svelte';
   import { figure } from './employment';
   import WeekFields from './WeekFields.svelte';
+  import { Work } from '../common/work.svelte';
 
   let {
     person,
@@ -32,8 +32,7 @@
   let reason = $state('');
   let fte = $state(untrack(() => fteBefore));
   let week = $state(untrack(() => [...weekBefore]));
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   const path = { path: { personId: untrack(() => person.id) } };
   const fteChanges = $derived(figure(fte) !== figure(fteBefore));
@@ -42,33 +41,28 @@
 
   async function change(event: SubmitEvent) {
     event.preventDefault();
-    busy = true;
-    problem = null;
-    try {
-      let changed = person;
-      if (what === 'PAUSE') {
-        changed = await answer(
-          api.POST('/api/people/{personId}/pauses', { params: path, body: { from, to, reason } }),
-        );
-      } else {
-        changed = await answer(
-          api.PUT('/api/people/{personId}/working-time', {
-            params: path,
-            body: {
-              seen: { fte: fteBefore, week: weekBefore },
-              from,
-              fte: fteChanges ? figure(fte) : null,
-              week: weekChanges ? week.map(figure) : null,
-            },
-          }),
-        );
-      }
-      done(changed);
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    await work.do(async () => {
+      done(
+        what === 'PAUSE'
+          ? await answer(
+              api.POST('/api/people/{personId}/pauses', {
+                params: path,
+                body: { from, to, reason },
+              }),
+            )
+          : await answer(
+              api.PUT('/api/people/{personId}/working-time', {
+                params: path,
+                body: {
+                  seen: { fte: fteBefore, week: weekBefore },
+                  from,
+                  fte: fteChanges ? figure(fte) : null,
+                  week: weekChanges ? week.map(figure) : null,
+                },
+              }),
+            ),
+      );
+    });
   }
 </script>
 
@@ -84,24 +78,24 @@
       </p>
     {/if}
     <div class="flex gap-4">
-      <Field label={what === 'PAUSE' ? 'First day' : 'From'} field="from" {problem}>
+      <Field label={what === 'PAUSE' ? 'First day' : 'From'} field="from" problem={work.problem}>
         <DateField class="input w-44" name="from" bind:value={from} />
       </Field>
       {#if what === 'PAUSE'}
-        <Field label="Last day" field="to" {problem}>
+        <Field label="Last day" field="to" problem={work.problem}>
           <DateField class="input w-44" name="to" bind:value={to} />
         </Field>
       {/if}
     </div>
     {#if what === 'PAUSE'}
-      <Field label="Why" field="reason" {problem}>
+      <Field label="Why" field="reason" problem={work.problem}>
         <input class="input w-full" name="reason" bind:value={reason} />
       </Field>
     {:else}
-      <Field label="FTE" field="fte" {problem}>
+      <Field label="FTE" field="fte" problem={work.problem}>
         <input class="input w-24" inputmode="decimal" name="fte" bind:value={fte} />
       </Field>
-      <WeekFields bind:week {problem} />
+      <WeekFields bind:week problem={work.problem} />
       <p class="quiet">
         Leave already approved keeps the hours it was approved with. Shares earned by time follow
         the FTE from that day on.
@@ -112,8 +106,8 @@
         That day is in the past. What closed runs posted since is corrected by the next one.
       </p>
     {/if}
-    <ProblemNote {problem} besides={['from', 'to', 'reason', 'fte', 'week']} />
-    <button class="btn btn-primary" disabled={busy || !from || nothing}
+    <ProblemNote problem={work.problem} besides={['from', 'to', 'reason', 'fte', 'week']} />
+    <button class="btn btn-primary" disabled={work.busy || !from || nothing}
       >{what === 'PAUSE' ? 'Set the pause' : 'Change it from then on'}</button
     >
   </form>

@@ -2,12 +2,12 @@
   import DateField from '../common/DateField.svelte';
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { Person, PersonDetails } from '../api/types';
   import Field from '../common/Field.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import DetailsFields from './DetailsFields.svelte';
+  import { Work } from '../common/work.svelte';
 
   let {
     person,
@@ -20,14 +20,11 @@
     return { code, name, email, serviceFrom, clockCode };
   });
   let details = $state<PersonDetails>({ ...seen });
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   async function keep(event: SubmitEvent) {
     event.preventDefault();
-    busy = true;
-    problem = null;
-    try {
+    await work.do(async () => {
       done(
         await answer(
           api.PUT('/api/people/{personId}/details', {
@@ -36,21 +33,20 @@
           }),
         ),
       );
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
 <SidePanel title={`Details of ${person.name}`} {close}>
   <form class="space-y-4" onsubmit={keep}>
-    <DetailsFields bind:details {problem} />
-    <Field label="Service counts from" field="serviceFrom" {problem}>
+    <DetailsFields bind:details problem={work.problem} />
+    <Field label="Service counts from" field="serviceFrom" problem={work.problem}>
       <DateField class="input w-44" name="service-from" bind:value={details.serviceFrom} />
     </Field>
-    <ProblemNote {problem} besides={['code', 'name', 'email', 'serviceFrom', 'clockCode']} />
-    <button class="btn btn-primary" disabled={busy}>Keep the details</button>
+    <ProblemNote
+      problem={work.problem}
+      besides={['code', 'name', 'email', 'serviceFrom', 'clockCode']}
+    />
+    <button class="btn btn-primary" disabled={work.busy}>Keep the details</button>
   </form>
 </SidePanel>

@@ -1,13 +1,13 @@
 <script lang="ts">
   import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { Ending, EnrolmentView, OwnPolicies, Person } from '../api/types';
   import Field from '../common/Field.svelte';
   import { day, withUnit } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import { session } from '../frame/session.svelte';
+  import { Work } from '../common/work.svelte';
 
   let {
     person,
@@ -26,8 +26,7 @@
   let on = $state(session.current.today);
   let choice = $state('');
   let left = $state<string | null>(null);
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   const targets = $derived(
     others.filter(
@@ -43,19 +42,18 @@
         params: { path: { personId: person.id }, query: { asOf: on } },
       }),
     ).then(
-      (rows) => (left = rows.find((row) => row.policyId === enrolment.policyId)?.balance ?? null),
+      ({ items }) =>
+        (left = items.find((row) => row.policyId === enrolment.policyId)?.balance ?? null),
       () => (left = null),
     );
   });
 
   async function end(event: SubmitEvent) {
     event.preventDefault();
-    busy = true;
-    problem = null;
     const ending: Ending = choice.startsWith('MOVE ')
       ? { balance: 'MOVE', movedTo: Number(choice.slice(5)) }
       : { balance: choice as Ending['balance'], movedTo: null };
-    try {
+    await work.do(async () => {
       done(
         await answer(
           api.PUT('/api/people/{personId}/policies/{policyId}/end', {
@@ -64,23 +62,19 @@
           }),
         ),
       );
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
 <SidePanel title={`End ${enrolment.policy} of ${person.name}`} {close}>
   <form class="space-y-4" onsubmit={end}>
-    <Field label="Last day" field="on" {problem}>
+    <Field label="Last day" field="on" problem={work.problem}>
       <DateField class="input w-44" name="on" bind:value={on} />
     </Field>
     {#if left !== null && on}
       <p>On {day(on)}, <strong>{withUnit(left, enrolment.unit)}</strong> are left.</p>
     {/if}
-    <Field label="What is left" field="movedTo" {problem}>
+    <Field label="What is left" field="movedTo" problem={work.problem}>
       <select class="select w-64" name="ending" bind:value={choice}>
         <option value="">choose</option>
         {#each targets as target (target.policyId)}
@@ -90,8 +84,8 @@
         <option value="LAPSE">lapses</option>
       </select>
     </Field>
-    <ProblemNote {problem} besides={['on', 'movedTo']} />
-    <button class="btn btn-primary" disabled={busy || !on || choice === ''}
+    <ProblemNote problem={work.problem} besides={['on', 'movedTo']} />
+    <button class="btn btn-primary" disabled={work.busy || !on || choice === ''}
       >End the enrolment</button
     >
   </form>

@@ -2,11 +2,11 @@
   import DateField from '../common/DateField.svelte';
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { Person } from '../api/types';
   import { longDay } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
+  import { Work } from '../common/work.svelte';
 
   let {
     person,
@@ -15,13 +15,11 @@
   }: { person: Person; done: (person: Person) => void; close: () => void } = $props();
 
   let hired = $state(untrack(() => person.hired));
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   async function move(event: SubmitEvent) {
     event.preventDefault();
-    busy = true;
-    try {
+    await work.do(async () => {
       done(
         await answer(
           api.PUT('/api/people/{personId}/hire-date', {
@@ -30,11 +28,7 @@
           }),
         ),
       );
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -49,8 +43,8 @@
       <span class="font-semibold">Hired on</span>
       <DateField class="input mt-1 block w-44" name="hired" bind:value={hired} />
     </label>
-    <ProblemNote {problem} />
-    <button class="btn btn-primary" disabled={busy || !hired || hired === person.hired}
+    <ProblemNote problem={work.problem} />
+    <button class="btn btn-primary" disabled={work.busy || !hired || hired === person.hired}
       >Move the hire date</button
     >
   </form>

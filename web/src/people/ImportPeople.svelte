@@ -2,7 +2,6 @@
   import DateField from '../common/DateField.svelte';
   import { onDestroy } from 'svelte';
   import { answer, api, fileBody } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { PeoplePreview } from '../api/types';
   import ColumnsRead from '../common/ColumnsRead.svelte';
   import FileOrPaste from '../common/FileOrPaste.svelte';
@@ -10,6 +9,7 @@
   import { FileReading, missingIn } from '../common/reading.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { session } from '../frame/session.svelte';
+  import { Work } from '../common/work.svelte';
 
   const ASK_EVERY = 400;
 
@@ -18,8 +18,7 @@
   let taken = $state<PeoplePreview | null>(null);
   const how = new FileReading('people');
   let changesFrom = $state(session.current.today);
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
   let step = $state<{ what: string; done: number; of: number } | null>(null);
   let timer: number | undefined;
 
@@ -29,51 +28,50 @@
 
   async function look() {
     if (!file) return;
-    busy = true;
-    problem = null;
+    const chosen = file;
+    work.busy = true;
+    work.problem = null;
     taken = null;
-    try {
-      preview = await answer(
-        api.POST(
-          '/api/people/import/preview',
-          fileBody(file, { name: 'reading', value: reading(null) }),
-        ),
-      );
-      if (how.isForgottenBy(preview)) await look();
-    } catch (thrown) {
-      problem = Problem.of(thrown);
+    if (
+      !(await work.do(async () => {
+        preview = await answer(
+          api.POST(
+            '/api/people/import/preview',
+            fileBody(chosen, { name: 'reading', value: reading(null) }),
+          ),
+        );
+        if (how.isForgottenBy(preview)) await look();
+      }))
+    )
       preview = null;
-    } finally {
-      busy = false;
-    }
   }
 
-  function choose(chosen: File) {
-    file = chosen;
+  function choose(picked: File) {
+    file = picked;
     void look();
   }
 
   async function take() {
     if (!file) return;
-    busy = true;
-    problem = null;
+    const chosen = file;
+    work.busy = true;
+    work.problem = null;
     const token = crypto.randomUUID();
     timer = window.setInterval(async () => {
       step = await answer(api.GET('/api/progress/{token}', { params: { path: { token } } }));
     }, ASK_EVERY);
-    try {
+    await work.do(async () => {
       taken = await answer(
-        api.POST('/api/people/import', fileBody(file, { name: 'reading', value: reading(token) })),
+        api.POST(
+          '/api/people/import',
+          fileBody(chosen, { name: 'reading', value: reading(token) }),
+        ),
       );
       preview = null;
       file = null;
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      window.clearInterval(timer);
-      step = null;
-      busy = false;
-    }
+    });
+    window.clearInterval(timer);
+    step = null;
   }
 
   /** 3 enrolments begin, 1 ends */
@@ -109,8 +107,8 @@
   is taken whole or not at all.
 </p>
 <FileOrPaste chosen={choose} what="people" taken={taken !== null} />
-<div class="mt-3"><ProblemNote {problem} /></div>
-{#if busy}
+<div class="mt-3"><ProblemNote problem={work.problem} /></div>
+{#if work.busy}
   <p role="status" class="mt-3">
     {#if step && step.of > 0}
       {step.what}: {step.done} of {step.of}
@@ -180,7 +178,7 @@
     {/if}
     <ColumnsRead read={preview} reading={how} again={look} />
     <div class="mt-4 flex items-center gap-4">
-      <button class="btn btn-primary" disabled={busy || !ready} onclick={take}>
+      <button class="btn btn-primary" disabled={work.busy || !ready} onclick={take}>
         Take {peopleCounted(preview.added + preview.changed)}
       </button>
       {#if preview.wrong > 0}

@@ -8,33 +8,27 @@
   import { said } from '../common/said.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import Waiting from '../common/Waiting.svelte';
+  import { Work } from '../common/work.svelte';
 
   let { filters, close }: { filters: DirectoryFilter; close: () => void } = $props();
 
   let shown = $state<ManyInvitations | null>(null);
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   $effect(() => {
     answer(api.GET('/api/invitations', { params: { query: filters } })).then(
       (loaded) => (shown = loaded),
-      (thrown) => (problem = Problem.of(thrown)),
+      (thrown) => (work.problem = Problem.of(thrown)),
     );
   });
 
   async function invite() {
-    busy = true;
-    problem = null;
-    try {
+    await work.do(async () => {
       const people = shown!.invited.map((each) => each.personId);
       const { invited } = await answer(api.POST('/api/invitations', { body: { people } }));
       said.say(`${counted(invited.length, 'invitation')} sent. Each link holds for a week, once.`);
       close();
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -48,9 +42,9 @@
 {/snippet}
 
 <SidePanel title="Invite these people" {close}>
-  <ProblemNote {problem} />
+  <ProblemNote problem={work.problem} />
   {#if shown === null}
-    {#if !problem}<Waiting what="Looking who can be invited" />{/if}
+    {#if !work.problem}<Waiting what="Looking who can be invited" />{/if}
   {:else}
     <p class="mb-3">
       Each gets a mail with a link to set a password, and signs in with the address. Whoever decides
@@ -68,10 +62,10 @@
     {:else}
       <button
         class="btn mb-3 btn-primary"
-        disabled={busy || shown.invited.length === 0}
+        disabled={work.busy || shown.invited.length === 0}
         onclick={invite}
       >
-        {busy ? 'Sending' : `Send ${counted(shown.invited.length, 'invitation')}`}
+        {work.busy ? 'Sending' : `Send ${counted(shown.invited.length, 'invitation')}`}
       </button>
       <table class="figures" data-invited>
         <thead><tr><th>Name</th><th>Mail</th><th>Invited as</th></tr></thead>

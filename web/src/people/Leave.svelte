@@ -3,7 +3,6 @@
   import { untrack } from 'svelte';
   import { push } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { EmploymentHistory, Organisation, Person, StarterForm } from '../api/types';
   import Field from '../common/Field.svelte';
   import { longDay } from '../common/format';
@@ -13,6 +12,7 @@
   import { session } from '../frame/session.svelte';
   import { figure, starter } from './employment';
   import StarterFields from './StarterFields.svelte';
+  import { Work } from '../common/work.svelte';
 
   let {
     person,
@@ -47,21 +47,14 @@
       };
     }),
   );
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   const hasLeft = $derived(person.lastDay !== null && person.lastDay < session.current.today);
 
-  async function attempt(work: () => Promise<void>) {
-    busy = true;
-    problem = null;
-    try {
-      await work();
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+  async function attempt(call: () => Promise<void>) {
+    await work.do(async () => {
+      await call();
+    });
   }
 
   function leave(day: string | null) {
@@ -111,15 +104,15 @@
       After it nothing is earned or used, and each policy says whether what is left lapses or is paid
       out.
     </p>
-    <Field label="Last day" field="lastDay" {problem}>
+    <Field label="Last day" field="lastDay" problem={work.problem}>
       <DateField class="input w-44" name="last-day" bind:value={lastDay} />
     </Field>
     <div class="flex gap-3">
-      <button class="btn btn-primary" disabled={busy || !lastDay || lastDay === person.lastDay}
+      <button class="btn btn-primary" disabled={work.busy || !lastDay || lastDay === person.lastDay}
         >Set the last day</button
       >
       {#if person.lastDay}
-        <button type="button" class="btn" disabled={busy} onclick={() => leave(null)}
+        <button type="button" class="btn" disabled={work.busy} onclick={() => leave(null)}
           >They stay after all</button
         >
       {/if}
@@ -136,11 +129,11 @@
         <button class="btn mt-2" onclick={() => (returning = true)}>Begin a new employment</button>
       {:else}
         <form class="mt-3 space-y-4" onsubmit={comeBack}>
-          <StarterFields bind:form {organisation} {problem} />
-          <button class="btn btn-primary" disabled={busy}>Let them come back</button>
+          <StarterFields bind:form {organisation} problem={work.problem} />
+          <button class="btn btn-primary" disabled={work.busy}>Let them come back</button>
         </form>
       {/if}
     </section>
   {/if}
-  <div class="mt-4"><ProblemNote {problem} besides={['lastDay']} /></div>
+  <div class="mt-4"><ProblemNote problem={work.problem} besides={['lastDay']} /></div>
 </SidePanel>

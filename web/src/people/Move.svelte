@@ -12,6 +12,7 @@
   import SidePanel from '../common/SidePanel.svelte';
   import { session } from '../frame/session.svelte';
   import PlacingFields from './PlacingFields.svelte';
+  import { Work } from '../common/work.svelte';
 
   let {
     person,
@@ -37,8 +38,7 @@
   );
   let effects = $state<EffectView[]>([]);
   let endings = $state<Record<number, string>>({});
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   const ask = latest<EffectView[]>();
 
@@ -65,7 +65,7 @@
     const body = { from, placing: $state.snapshot(placing), endings: null };
     if (!changed || !from) {
       effects = [];
-      problem = null;
+      work.problem = null;
       return;
     }
     ask(
@@ -77,7 +77,7 @@
       ),
       (found) => {
         effects = found;
-        problem = null;
+        work.problem = null;
         endings = Object.fromEntries(
           found.flatMap((each) =>
             each.suggested === null
@@ -88,15 +88,14 @@
       },
       (thrown) => {
         effects = [];
-        problem = Problem.of(thrown);
+        work.problem = Problem.of(thrown);
       },
     );
   });
 
   async function move(event: SubmitEvent) {
     event.preventDefault();
-    busy = true;
-    try {
+    await work.do(async () => {
       done(
         await answer(
           api.POST('/api/people/{personId}/moves', {
@@ -114,17 +113,13 @@
           }),
         ),
       );
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
 <SidePanel title={`Where ${person.name} works`} {close}>
   <form class="space-y-4" onsubmit={move}>
-    <Field label="From" field="from" {problem}>
+    <Field label="From" field="from" problem={work.problem}>
       <DateField class="input w-44" name="from" bind:value={from} />
     </Field>
     <PlacingFields
@@ -132,9 +127,9 @@
       {organisation}
       approver={person.approver}
       personId={person.id}
-      {problem}
+      problem={work.problem}
     />
-    {#if changed && !problem}
+    {#if changed && !work.problem}
       <section data-effects>
         <h2>What this does to their policies</h2>
         {#each effects as effect (effect.policyId)}
@@ -182,8 +177,10 @@
         That day is in the past. What closed runs posted since is corrected by the next one.
       </p>
     {/if}
-    <ProblemNote {problem} besides={['from', 'approverId']} />
-    <button class="btn btn-primary" disabled={busy || !changed || !from || problem !== null}
+    <ProblemNote problem={work.problem} besides={['from', 'approverId']} />
+    <button
+      class="btn btn-primary"
+      disabled={work.busy || !changed || !from || work.problem !== null}
       >Change it from then on</button
     >
   </form>

@@ -1,7 +1,6 @@
 <script lang="ts">
   import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { Organisation } from '../api/types';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
@@ -10,6 +9,7 @@
   import WholeCompany from './WholeCompany.svelte';
   import { road } from '../frame/road.svelte';
   import { session } from '../frame/session.svelte';
+  import { Work } from '../common/work.svelte';
 
   const LENGTHS = [
     ['WEEK', 'a week'],
@@ -25,7 +25,7 @@
   let group = $state('');
   let every = $state<(typeof LENGTHS)[number][0]>('FORTNIGHT');
   let anchor = $state(session.current.today);
-  let problem = $state<Problem | null>(null);
+  const work = new Work();
 
   async function load() {
     organisation = await answer(api.GET('/api/organisation'));
@@ -33,16 +33,13 @@
 
   $effect(() => void load());
 
-  async function attempt(work: () => Promise<{ name: string }>) {
-    problem = null;
-    try {
-      said.say(`${(await work()).name} is kept.`);
+  async function attempt(call: () => Promise<{ name: string }>) {
+    await work.do(async () => {
+      said.say(`${(await call()).name} is kept.`);
       added = { sites: '', teams: '' };
       group = '';
       await load();
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    }
+    });
   }
 
   function add(event: SubmitEvent, kind: Kind) {
@@ -60,15 +57,12 @@
   }
 
   async function remove(kind: Kind | 'pay-groups', id: number, name: string) {
-    problem = null;
-    try {
+    await work.do(async () => {
       await answer(api.DELETE(`/api/organisation/${kind}/{id}`, { params: { path: { id } } }));
       said.say(`${name} is removed.`);
       await load();
       road.changed();
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    }
+    });
   }
 
   async function addGroup(event: SubmitEvent) {
@@ -128,7 +122,7 @@
   A name is changed where it stands. A file of people adds sites and teams itself. What nothing
   hangs on can be removed.
 </p>
-<ProblemNote {problem} />
+<ProblemNote problem={work.problem} />
 {#if organisation === null}
   <Waiting what="Fetching them" />
 {:else}

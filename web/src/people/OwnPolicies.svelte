@@ -1,6 +1,5 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { EnrolmentView, OwnPolicies, Person } from '../api/types';
   import Empty from '../common/Empty.svelte';
   import { day } from '../common/format';
@@ -9,6 +8,7 @@
   import EndEnrolment from './EndEnrolment.svelte';
   import { exceptionWords } from './exceptions';
   import MakeException from './MakeException.svelte';
+  import { Work } from '../common/work.svelte';
 
   let {
     person,
@@ -24,7 +24,7 @@
 
   let making = $state(false);
   let ending = $state<EnrolmentView | null>(null);
-  let problem = $state<Problem | null>(null);
+  const work = new Work();
 
   function policyName(policyId: number): string {
     return own.enrolments.find((each) => each.policyId === policyId)?.policy ?? 'a policy';
@@ -33,17 +33,15 @@
   function finish(result: OwnPolicies, words: string) {
     making = false;
     ending = null;
-    problem = null;
+    work.problem = null;
     said.say(words);
     changed(result);
   }
 
-  async function attempt(work: () => Promise<OwnPolicies>, words: string) {
-    try {
-      finish(await work(), words);
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    }
+  async function attempt(call: () => Promise<OwnPolicies>, words: string) {
+    await work.do(async () => {
+      finish(await call(), words);
+    });
   }
 
   function takeBackEnd(policyId: number) {
@@ -77,7 +75,7 @@
     >Make an exception</button
   >
 </div>
-<ProblemNote {problem} />
+<ProblemNote problem={work.problem} />
 {#if own.enrolments.length === 0}
   <Empty><p>Not enrolled in any policy: none in force covers them.</p></Empty>
 {:else}

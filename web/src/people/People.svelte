@@ -2,7 +2,7 @@
   import { push, router } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { EmploymentType, Organisation, Person } from '../api/types';
+  import type { Column, Directory, EmploymentType, Organisation, Person } from '../api/types';
   import Empty from '../common/Empty.svelte';
   import { day, words } from '../common/format';
   import Heading from '../common/Heading.svelte';
@@ -10,22 +10,13 @@
   import { listKeys } from '../common/listkeys';
   import Pager from '../common/Pager.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
+  import { valueOf } from '../common/tables';
   import Waiting from '../common/Waiting.svelte';
   import { EMPLOYMENT_TYPES } from './employment';
   import InvitePeople from './InvitePeople.svelte';
+  import { Work } from '../common/work.svelte';
 
   const SIZE = 25;
-  const COLUMNS = [
-    ['CODE', 'Code'],
-    ['NAME', 'Name'],
-    ['TEAM', 'Team'],
-    ['SITE', 'Site'],
-    ['EMPLOYED_AS', 'Employed as'],
-    ['PAY_GROUP', 'Pay group'],
-    ['APPROVER', 'Approver'],
-    ['HIRED', 'Hired'],
-    ['LAST_DAY', 'Last day'],
-  ] as const;
   const STATUSES = [
     ['EMPLOYED', 'Employed today'],
     ['COMING', 'Begin later'],
@@ -41,14 +32,14 @@
   let withoutApprover = $state<true | undefined>(
     (router.querystring ?? '').includes('without-approver') ? true : undefined,
   );
-  let order = $state<(typeof COLUMNS)[number][0]>('NAME');
+  let order = $state('name');
   let descending = $state(false);
   let page = $state(0);
   let organisation = $state<Organisation | null>(null);
-  let found = $state<{ items: Person[]; total: number } | null>(null);
-  let problem = $state<Problem | null>(null);
+  let found = $state<Directory | null>(null);
+  const work = new Work();
   let inviting = $state(false);
-  const ask = latest<{ items: Person[]; total: number }>();
+  const ask = latest<Directory>();
 
   const filters = $derived({
     search: search || undefined,
@@ -79,13 +70,19 @@
         answer(api.GET('/api/people', { params: { query } })),
         (loaded) => {
           found = loaded;
-          problem = null;
+          work.problem = null;
         },
-        (thrown) => (problem = Problem.of(thrown)),
+        (thrown) => (work.problem = Problem.of(thrown)),
       );
     }, 120);
     return () => window.clearTimeout(timer);
   });
+
+  function cell(person: Person, key: string, kind: Column['kind']): string {
+    const value = (valueOf(person, key) as string | null) ?? '';
+    if (value === '') return '';
+    return kind === 'DATE' ? day(value) : kind === 'WORDS' ? words(value) : value;
+  }
 
   function first() {
     page = 0;
@@ -152,9 +149,9 @@
   </select>
   <a class="ml-auto underline" href={exported} download>Export these</a>
 </div>
-<ProblemNote {problem} />
+<ProblemNote problem={work.problem} />
 {#if found === null}
-  {#if !problem}<Waiting what="Fetching the directory" />{/if}
+  {#if !work.problem}<Waiting what="Fetching the directory" />{/if}
 {:else if found.items.length === 0}
   <Empty>
     {#if filtered}
@@ -172,23 +169,21 @@
   <table class="figures" use:listKeys>
     <thead>
       <tr>
-        {#each COLUMNS as [by, title] (by)}
-          <Heading {title} {by} bind:order bind:descending />
+        {#each found.columns as column (column.key)}
+          <Heading title={column.title} by={column.key} bind:order bind:descending />
         {/each}
       </tr>
     </thead>
     <tbody>
       {#each found.items as person (person.id)}
         <tr class="cursor-pointer" onclick={() => push(`/people/${person.id}`)}>
-          <td>{person.code}</td>
-          <td><a data-row class="underline" href={`#/people/${person.id}`}>{person.name}</a></td>
-          <td>{person.team}</td>
-          <td>{person.site}</td>
-          <td>{words(person.employmentType)}</td>
-          <td>{person.payGroup}</td>
-          <td>{person.approver ?? ''}</td>
-          <td class="whitespace-nowrap">{day(person.hired)}</td>
-          <td class="whitespace-nowrap">{person.lastDay ? day(person.lastDay) : ''}</td>
+          {#each found.columns as { key, kind } (key)}
+            <td class={kind === 'DATE' ? 'whitespace-nowrap' : undefined}>
+              {#if key === 'name'}
+                <a data-row class="underline" href={`#/people/${person.id}`}>{person.name}</a>
+              {:else}{cell(person, key, kind)}{/if}
+            </td>
+          {/each}
         </tr>
       {/each}
     </tbody>

@@ -3,7 +3,7 @@
   import { Problem } from '../api/problem';
   import type {
     AheadView,
-    BalanceRow,
+    BalancePage,
     EmploymentHistory,
     Organisation,
     OwnPolicies as Own,
@@ -30,6 +30,7 @@
   import OwnPolicies from './OwnPolicies.svelte';
   import RemovePerson from './RemovePerson.svelte';
   import SignInSection from './SignInSection.svelte';
+  import { Work } from '../common/work.svelte';
 
   let { params }: { params: { id: string } } = $props();
 
@@ -39,11 +40,11 @@
   let history = $state<EmploymentHistory | null>(null);
   let own = $state<Own | null>(null);
   let organisation = $state<Organisation | null>(null);
-  let balances = $state<BalanceRow[] | null>(null);
+  let balances = $state<BalancePage | null>(null);
   let ahead = $state<AheadView[] | null>(null);
   let requests = $state<RequestSummary[] | null>(null);
   let panel = $state<Panel | null>(null);
-  let problem = $state<Problem | null>(null);
+  const work = new Work();
   let version = $state(0);
 
   const id = $derived(Number(params.id));
@@ -51,7 +52,7 @@
   async function load(personId: number) {
     const path = { params: { path: { personId } } };
     const byId = { params: { path: { id: personId } } };
-    try {
+    await work.do(async () => {
       [person, history, own, organisation, requests] = await Promise.all([
         answer(api.GET('/api/people/{id}', byId)),
         answer(api.GET('/api/people/{id}/history', byId)),
@@ -59,9 +60,7 @@
         answer(api.GET('/api/organisation')),
         answer(api.GET('/api/people/{personId}/requests', path)),
       ]);
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    }
+    });
   }
 
   $effect(() => {
@@ -79,7 +78,7 @@
         balances = rows;
         ahead = items;
       },
-      (thrown) => (problem = Problem.of(thrown)),
+      (thrown) => (work.problem = Problem.of(thrown)),
     );
   }
 
@@ -87,7 +86,7 @@
 
   function changed(what: string) {
     panel = null;
-    problem = null;
+    work.problem = null;
     version++;
     said.say(what);
     void load(id);
@@ -95,7 +94,7 @@
   }
 
   async function takeBack(what: 'MOVE' | 'FTE' | 'SCHEDULE' | 'PAUSE', from: string) {
-    try {
+    await work.do(async () => {
       await answer(
         what === 'MOVE'
           ? api.DELETE('/api/people/{personId}/moves/{from}', {
@@ -106,15 +105,13 @@
             }),
       );
       changed('Taken back. What held before goes on.');
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    }
+    });
   }
 </script>
 
-<ProblemNote {problem} />
+<ProblemNote problem={work.problem} />
 {#if person === null || history === null || organisation === null}
-  {#if !problem}<Waiting what="Fetching this person" />{/if}
+  {#if !work.problem}<Waiting what="Fetching this person" />{/if}
 {:else}
   <div class="flex flex-wrap items-start justify-between gap-4">
     <h1>{person.name}</h1>
@@ -162,10 +159,10 @@
   <h2 class="mb-1">Balances</h2>
   {#if balances === null}
     <Waiting what="Working out balances" />
-  {:else if balances.length === 0}
+  {:else if balances.items.length === 0}
     <Empty><p>Not enrolled in any policy.</p></Empty>
   {:else}
-    <BalanceTable rows={balances} withPerson={false} />
+    <BalanceTable columns={balances.columns} rows={balances.items} withPerson={false} />
   {/if}
   <h2 class="mt-7 mb-1 text-primary">What is up ahead</h2>
   {#if ahead}<AheadList items={ahead} />{:else}<Waiting what="Looking ahead" />{/if}

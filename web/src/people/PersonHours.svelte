@@ -8,11 +8,11 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
   import Waiting from '../common/Waiting.svelte';
+  import { hoursKinds } from '../frame/hours.svelte';
   import { session } from '../frame/session.svelte';
+  import { Work } from '../common/work.svelte';
 
   let { params }: { params: { id: string } } = $props();
-
-  const KINDS = ['regular', 'overtime', 'training'];
 
   const id = $derived(Number(params.id));
   const asked = new URLSearchParams(router.querystring ?? '').get('on');
@@ -22,7 +22,7 @@
   let chosen = $state<string>(asked ?? session.current.today);
   let recorded = $state<RecordedDay[] | null>(null);
   let paid = $state<PaidHoliday[]>([]);
-  let problem = $state<Problem | null>(null);
+  const work = new Work();
   let wrongAt = $state<string | null>(null);
   let reason = $state('');
 
@@ -34,7 +34,7 @@
           api.GET('/api/road', { params: { query: { payGroupId: found.payGroupId } } }),
         );
       },
-      (thrown) => (problem = Problem.of(thrown)),
+      (thrown) => (work.problem = Problem.of(thrown)),
     );
   });
 
@@ -46,15 +46,13 @@
   );
 
   async function load(from: string, through: string) {
-    try {
+    await work.do(async () => {
       const query = { params: { path: { personId: id }, query: { from, through } } };
       [recorded, paid] = await Promise.all([
         answer(api.GET('/api/people/{personId}/hours', query)),
         answer(api.GET('/api/people/{personId}/hours/holidays', query)),
       ]);
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    }
+    });
   }
 
   $effect(() => {
@@ -76,38 +74,34 @@
     const before = hours(on, kind);
     const typed = input.value.trim().replace(',', '.') || '0';
     if (!isDecimal(typed)) {
-      problem = new Problem(`Please give the hours of ${weekdayAndDay(on)} as a number.`);
+      work.problem = new Problem(`Please give the hours of ${weekdayAndDay(on)} as a number.`);
       wrongAt = `${on}/${kind}`;
       return;
     }
     if (sameNumber(typed, before)) return;
-    try {
+    const stored = await work.do(async () => {
       await answer(
         api.PUT('/api/people/{personId}/hours', {
           params: { path: { personId: id } },
           body: { on, kind, seen: before, hours: typed, reason: reason.trim() || null },
         }),
       );
-      problem = null;
-      wrongAt = null;
       said.say(
         period?.state === 'CLOSED'
           ? 'Stored. The period is closed: the next run corrects what it posted.'
           : 'Stored.',
       );
-      await load(period!.first, period!.last);
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-      wrongAt = problem.field === 'reason' ? null : `${on}/${kind}`;
-    }
+    });
+    wrongAt = stored || work.problem?.field === 'reason' ? null : `${on}/${kind}`;
+    if (stored) await load(period!.first, period!.last);
   }
 
   const total = $derived(exactSum((recorded ?? []).map((each) => each.hours)));
 </script>
 
 {#if person === null || road === null || !period}
-  <ProblemNote {problem} />
-  {#if !problem}<Waiting what="Fetching hours" />{/if}
+  <ProblemNote problem={work.problem} />
+  {#if !work.problem}<Waiting what="Fetching hours" />{/if}
 {:else}
   <h1>Hours of {person.name}</h1>
   <p class="quiet mb-3">
@@ -131,7 +125,7 @@
       <label>
         Why it is changed now
         <input
-          class={['input ml-2 w-72', problem?.field === 'reason' && 'input-error']}
+          class={['input ml-2 w-72', work.problem?.field === 'reason' && 'input-error']}
           maxlength="200"
           bind:value={reason}
           data-reason
@@ -139,7 +133,7 @@
       </label>
     {/if}
   </div>
-  <ProblemNote {problem} />
+  <ProblemNote problem={work.problem} />
   {#if recorded === null}
     <Waiting what="Fetching hours" />
   {:else}
@@ -147,7 +141,7 @@
       <thead>
         <tr>
           <th>Day</th>
-          {#each KINDS as kind (kind)}<th class="number">{kind}</th>{/each}
+          {#each hoursKinds.names as kind (kind)}<th class="number">{kind}</th>{/each}
           <th class="number">holiday</th>
           <th>From</th>
         </tr>
@@ -157,7 +151,7 @@
           {@const own = recorded.filter((each) => each.on === on)}
           <tr>
             <td class="whitespace-nowrap">{weekdayAndDay(on)}</td>
-            {#each KINDS as kind (kind)}
+            {#each hoursKinds.names as kind (kind)}
               <td class="number">
                 <input
                   class={[
@@ -190,7 +184,9 @@
         {/each}
         <tr>
           <td class="font-semibold">Together</td>
-          <td class="number font-semibold" colspan={KINDS.length} title={total}>{amount(total)}</td>
+          <td class="number font-semibold" colspan={hoursKinds.names.length} title={total}
+            >{amount(total)}</td
+          >
           <td class="number font-semibold">{amount(exactSum(paid.map((each) => each.hours)))}</td>
           <td></td>
         </tr>

@@ -1,28 +1,24 @@
 <script lang="ts">
   import { replace } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { Person } from '../api/types';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
+  import { Work } from '../common/work.svelte';
 
   let { person }: { person: Person } = $props();
 
   let asking = $state(false);
-  let problem = $state<Problem | null>(null);
+  const work = new Work();
 
   async function remove() {
-    problem = null;
-    try {
+    asking = await work.do(async () => {
       await answer(
         api.DELETE('/api/people/{personId}', { params: { path: { personId: person.id } } }),
       );
       said.say(`${person.name} is removed.`);
       replace('/people');
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-      asking = false;
-    }
+    });
   }
 </script>
 
@@ -38,5 +34,5 @@
       as nothing hangs on them.
     {/if}
   </p>
-  <ProblemNote {problem} />
+  <ProblemNote problem={work.problem} />
 </section>

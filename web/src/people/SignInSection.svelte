@@ -1,38 +1,27 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { Person, SignInView } from '../api/types';
   import ProblemNote from '../common/ProblemNote.svelte';
+  import { words } from '../common/format';
+  import { session } from '../frame/session.svelte';
   import { said } from '../common/said.svelte';
+  import { Work } from '../common/work.svelte';
 
   let { person }: { person: Person } = $props();
-
-  const ROLES: [SignInView['role'], string][] = [
-    ['EMPLOYEE', 'employee: own balances and requests'],
-    ['APPROVER', 'approver: decides for the people assigned'],
-    ['ADMINISTRATOR', 'administrator: everything'],
-  ];
 
   let signIn = $state<SignInView | null>(null);
   let loaded = $state(false);
   let role = $state<SignInView['role']>('EMPLOYEE');
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   const path = $derived({ params: { path: { personId: person.id } } });
 
-  async function attempt(work: () => Promise<{ signIn: SignInView | null }>, words: string | null) {
-    busy = true;
-    problem = null;
-    try {
-      signIn = (await work()).signIn;
+  async function attempt(call: () => Promise<{ signIn: SignInView | null }>, words: string | null) {
+    await work.do(async () => {
+      signIn = (await call()).signIn;
       loaded = true;
       if (words) said.say(words);
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 
   $effect(() => {
@@ -69,10 +58,12 @@
     class="select w-80 select-sm"
     aria-label="What they may do"
     value={chosen}
-    disabled={busy}
+    disabled={work.busy}
     onchange={(event) => choose(event.currentTarget.value as SignInView['role'])}
   >
-    {#each ROLES as [value, name] (value)}<option {value}>{name}</option>{/each}
+    {#each session.current.roles as { role: value, words: about } (value)}
+      <option {value}>{words(value).toLowerCase()}: {about}</option>
+    {/each}
   </select>
 {/snippet}
 
@@ -82,7 +73,7 @@
     {#if person.email}
       <span>Cannot sign in yet.</span>
       {@render roles(role, (chosen) => (role = chosen))}
-      <button class="btn btn-sm" disabled={busy} onclick={invite}>Invite by mail</button>
+      <button class="btn btn-sm" disabled={work.busy} onclick={invite}>Invite by mail</button>
     {:else}
       <span>
         Has no e-mail address{person.clockCode
@@ -101,15 +92,17 @@
     </span>
     {@render roles(current.role, (chosen) => void change(chosen, current.active))}
     {#if current.active}
-      <button class="btn btn-sm" disabled={busy} onclick={sendLink}>Send a password link</button>
-      <button class="btn btn-sm" disabled={busy} onclick={() => change(current.role, false)}
+      <button class="btn btn-sm" disabled={work.busy} onclick={sendLink}
+        >Send a password link</button
+      >
+      <button class="btn btn-sm" disabled={work.busy} onclick={() => change(current.role, false)}
         >Switch off</button
       >
     {:else}
-      <button class="btn btn-sm" disabled={busy} onclick={() => change(current.role, true)}
+      <button class="btn btn-sm" disabled={work.busy} onclick={() => change(current.role, true)}
         >Switch on</button
       >
     {/if}
   {/if}
 </div>
-<div class="mt-2"><ProblemNote {problem} /></div>
+<div class="mt-2"><ProblemNote problem={work.problem} /></div>

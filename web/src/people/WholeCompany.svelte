@@ -1,26 +1,19 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import ProblemNote from '../common/ProblemNote.svelte';
-  import { saveBlob } from '../common/csv';
+  import { save } from '../common/save';
   import { said } from '../common/said.svelte';
   import { session } from '../frame/session.svelte';
+  import { Work } from '../common/work.svelte';
 
-  let busy = $state(false);
-  let problem = $state<Problem | null>(null);
+  const work = new Work();
 
   async function take() {
-    busy = true;
-    problem = null;
-    try {
+    await work.do(async () => {
       const file = await answer(api.GET('/api/company', { parseAs: 'blob' }));
-      saveBlob(`company-${session.current.today}.zip`, file as unknown as Blob);
+      save(`company-${session.current.today}.zip`, file as unknown as Blob);
       said.say('The copy is yours; that it was taken is on the audit trail.');
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -33,8 +26,8 @@
     and passwords as they are stored; keep it as you keep those. Sent mail and open invitations are
     not in it.
   </p>
-  <ProblemNote {problem} />
-  <button class="btn" disabled={busy} onclick={take}>
-    {busy ? 'Gathering everything' : 'Download the company'}
+  <ProblemNote problem={work.problem} />
+  <button class="btn" disabled={work.busy} onclick={take}>
+    {work.busy ? 'Gathering everything' : 'Download the company'}
   </button>
 </section>

@@ -4,11 +4,8 @@ import { figure, weekWords } from './employment';
 import { exceptionWords } from './exceptions';
 
 const NONE: OwnFigures = {
-  figure: null,
-  balanceLimit: null,
-  earnedPerYear: null,
-  usedPerYear: null,
-  overdraw: null,
+  amount: null,
+  limits: null,
   carry: null,
   waitToEarn: null,
   waitToUse: null,
@@ -34,8 +31,14 @@ describe('a figure as somebody types it', () => {
 describe('an exception in few words', () => {
   it('has only what is other', () => {
     expect(
-      exceptionWords({ ...NONE, figure: '9', carry: '0', waitToUse: { count: 2, in: 'MONTHS' } }),
-    ).toBe('earns 9, carries over at most 0, waits 2 months before use');
+      exceptionWords({
+        ...NONE,
+        amount: '9',
+        limits: { balance: '90' },
+        carry: '0',
+        waitToUse: { days: null, months: 2 },
+      }),
+    ).toBe('earns 9, may hold at most 90, carries over at most 0, waits 2 months before use');
     expect(exceptionWords(NONE)).toBe('');
   });
 });

@@ -1,49 +1,83 @@
 <script lang="ts">
-  import type { Terms, Unit } from '../api/types';
+  import type { Earning, Unit } from '../api/types';
   import { unitName } from '../common/format';
   import Blank from './Blank.svelte';
   import Choice from './Choice.svelte';
   import HoursWorkedSentence from './HoursWorkedSentence.svelte';
+  import { earnedAmount } from './terms';
 
   let {
     earning = $bindable(),
     unit,
     problemAt,
-  }: { earning: Terms['earning']; unit: Unit; problemAt: string | null } = $props();
+  }: { earning: Earning; unit: Unit; problemAt: string | null } = $props();
 
   const units = $derived(unitName(unit));
-  const method = $derived(earning.method);
 
-  const METHODS: [Terms['earning']['method'], string][] = [
-    ['PER_HOURS_WORKED', 'by the hours they work'],
-    ['UPFRONT', 'at once, each benefit year'],
-    ['PER_PERIOD', 'bit by bit'],
-    ['NONE', 'only by awards'],
-  ];
-  function chooseMethod(chosen: Terms['earning']['method'] | null) {
+  type Method = Earning['method'];
+
+  /** What each method is called, and what it says at first around an amount. */
+  const METHODS: {
+    [M in Method]: { words: string; begin: (amount: string) => Extract<Earning, { method: M }> };
+  } = {
+    'per-hours-worked': {
+      words: 'by the hours they work',
+      begin: (amount) => ({
+        method: 'per-hours-worked',
+        earn: amount,
+        forEvery: '30',
+        wholeStepsOnly: false,
+        counts: null,
+        paidLeaveCounts: false,
+        paidHolidaysCount: false,
+        posts: 'pay-period-end',
+      }),
+    },
+    upfront: {
+      words: 'at once, each benefit year',
+      begin: (amount) => ({ method: 'upfront', amount, firstYear: 'by-days' }),
+    },
+    'per-period': {
+      words: 'bit by bit',
+      begin: (amount) => ({
+        method: 'per-period',
+        amount,
+        perYear: null,
+        every: 'month',
+        posts: 'end',
+        months: 'calendar',
+        partial: 'by-days',
+      }),
+    },
+    none: { words: 'only by awards', begin: () => ({ method: 'none' }) },
+  };
+  const CHOICES = Object.entries(METHODS).map(
+    ([method, { words }]) => [method, words] as [Method, string],
+  );
+
+  /** What was said under a method is there again when it is chosen again. */
+  const before: Partial<Record<Method, Earning>> = {};
+
+  function choose(chosen: Method | null) {
     if (chosen === null) return;
-    earning.method = chosen;
-    if (chosen === 'PER_HOURS_WORKED') earning.forEvery ??= '30';
-    if (chosen === 'UPFRONT') earning.firstYear ??= 'BY_DAYS';
-    if (chosen === 'PER_PERIOD') {
-      earning.every ??= 'MONTH';
-      earning.posts ??= 'END';
-      earning.months ??= 'CALENDAR';
-      earning.partial ??= 'BY_DAYS';
-    }
-    if (chosen !== 'NONE') earning.amount ??= '1';
+    before[earning.method] = $state.snapshot(earning) as Earning;
+    earning = before[chosen] ?? METHODS[chosen].begin(earnedAmount(earning) ?? '1');
+  }
+
+  function unknown(method: never): string {
+    return method;
   }
 </script>
 
 People earn
 <Choice
   name="How time is earned"
-  choices={METHODS}
-  bind:value={() => earning.method, chooseMethod}
-/>{method === 'NONE' ? '.' : ':'}
-{#if method === 'PER_HOURS_WORKED'}
+  choices={CHOICES}
+  bind:value={() => earning.method, choose}
+/>{earning.method === 'none' ? '.' : ':'}
+{#if earning.method === 'per-hours-worked'}
   <HoursWorkedSentence bind:earning {unit} {problemAt} />
-{:else if method === 'UPFRONT'}
+{:else if earning.method === 'upfront'}
   <Blank
     name="Amount granted"
     field="terms.earning.amount"
@@ -54,18 +88,25 @@ People earn
   <Choice
     name="First year"
     choices={[
-      ['BY_DAYS', 'a part by the days left'],
-      ['BY_MONTHS', 'a part by the months begun'],
-      ['FULL', 'the whole amount'],
+      ['by-days', 'a part by the days left'],
+      ['by-months', 'a part by the months begun'],
+      ['full', 'the whole amount'],
     ]}
     bind:value={earning.firstYear}
   />.
-{:else if method === 'PER_PERIOD'}
+{:else if earning.method === 'per-period'}
+  {@const own = earning}
   <Blank
     name="Amount earned"
-    field="terms.earning.amount"
+    field={own.perYear === null ? 'terms.earning.amount' : 'terms.earning.perYear'}
     {problemAt}
-    bind:value={earning.amount}
+    bind:value={
+      () => own.amount ?? own.perYear,
+      (figure) => {
+        if (own.perYear === null) own.amount = figure;
+        else own.perYear = figure ?? '';
+      }
+    }
   />
   {units}
   <Choice
@@ -75,41 +116,48 @@ People earn
       ['period', 'at each turn,'],
     ]}
     bind:value={
-      () => (earning.perYear ? 'year' : 'period'), (chosen) => (earning.perYear = chosen === 'year')
+      () => (own.perYear === null ? 'period' : 'year'),
+      (chosen) => {
+        const figure = own.amount ?? own.perYear ?? '';
+        own.amount = chosen === 'year' ? null : figure;
+        own.perYear = chosen === 'year' ? figure : null;
+      }
     }
   />
   <Choice
     name="How often"
     choices={[
-      ['PAY_PERIOD', 'each pay period'],
-      ['MONTH', 'each month'],
-      ['DAY', 'each day'],
+      ['pay-period', 'each pay period'],
+      ['month', 'each month'],
+      ['day', 'each day'],
     ]}
-    bind:value={earning.every}
-  />{#if earning.every === 'MONTH'}
+    bind:value={own.every}
+  />{#if own.every === 'month'}
     <Choice
       name="Where months begin"
       choices={[
-        ['CALENDAR', 'of the calendar'],
-        ['FROM_HIRE', 'counted from the hire date'],
+        ['calendar', 'of the calendar'],
+        ['from-hire', 'counted from the hire date'],
       ]}
-      bind:value={earning.months}
-    />{/if}{#if earning.every !== 'DAY'}, at its
+      bind:value={own.months}
+    />{/if}{#if own.every !== 'day'}, at its
     <Choice
       name="When it posts"
       choices={[
-        ['START', 'start'],
-        ['END', 'end'],
+        ['start', 'start'],
+        ['end', 'end'],
       ]}
-      bind:value={earning.posts}
+      bind:value={own.posts}
     />; one that is covered only in part brings
     <Choice
       name="Share of a partial period"
       choices={[
-        ['BY_DAYS', 'its part by days'],
-        ['FULL', 'its whole share'],
-        ['NONE', 'nothing'],
+        ['by-days', 'its part by days'],
+        ['full', 'its whole share'],
+        ['none', 'nothing'],
       ]}
-      bind:value={earning.partial}
+      bind:value={own.partial}
     />{/if}.
+{:else if earning.method !== 'none'}
+  {unknown(earning)}
 {/if}

@@ -7,34 +7,28 @@
   import SidePanel from '../common/SidePanel.svelte';
   import Waiting from '../common/Waiting.svelte';
   import SignOffPath from './SignOffPath.svelte';
+  import { Work } from '../common/work.svelte';
 
   let { close }: { close: () => void } = $props();
 
   let path = $state<SignOffStep[] | null>(null);
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   $effect(() => {
     answer(api.GET('/api/sign-offs')).then(
       (loaded) => (path = loaded),
-      (thrown) => (problem = Problem.of(thrown)),
+      (thrown) => (work.problem = Problem.of(thrown)),
     );
   });
 
   async function keep() {
-    busy = true;
-    problem = null;
-    try {
+    await work.do(async () => {
       await answer(
         api.PUT('/api/sign-offs', { body: { signOffs: $state.snapshot(path) as SignOffStep[] } }),
       );
       said.say('Kept. Requests sent from now on take this path.');
       close();
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -46,12 +40,12 @@
       record.
     </p>
     {#if path === null}
-      {#if !problem}<Waiting what="Fetching the path" />{/if}
+      {#if !work.problem}<Waiting what="Fetching the path" />{/if}
     {:else}
       <SignOffPath bind:path />
-      <ProblemNote {problem} />
+      <ProblemNote problem={work.problem} />
       <div>
-        <button class="btn btn-primary" disabled={busy} onclick={keep}>Keep this path</button>
+        <button class="btn btn-primary" disabled={work.busy} onclick={keep}>Keep this path</button>
       </div>
     {/if}
   </div>

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import type { Terms, Unit } from '../api/types';
+  import type { Earning, Unit } from '../api/types';
   import { unitName } from '../common/format';
+  import { hoursKinds } from '../frame/hours.svelte';
   import Blank from './Blank.svelte';
   import Choice from './Choice.svelte';
   import { isPercent, toPercent, typedPercent } from './percent';
@@ -10,10 +11,11 @@
     earning = $bindable(),
     unit,
     problemAt,
-  }: { earning: Terms['earning']; unit: Unit; problemAt: string | null } = $props();
-
-  const KINDS = ['regular', 'overtime', 'training'];
-  const STANDARD_KINDS = ['regular', 'overtime'];
+  }: {
+    earning: Extract<Earning, { method: 'per-hours-worked' }>;
+    unit: Unit;
+    problemAt: string | null;
+  } = $props();
 
   type Way = 'every' | 'percent';
   const WAYS = $derived<[Way, string][]>([
@@ -31,23 +33,23 @@
   function write(typed: string | null) {
     const figure = unit === 'HOURS' ? typedPercent(typed) : null;
     if (figure !== null) writeAs('percent');
-    earning.amount = figure ?? typed;
+    earning.earn = figure ?? typed;
   }
 
-  const counted = $derived(earning.counts ?? STANDARD_KINDS);
+  const counted = $derived(earning.counts ?? hoursKinds.usual);
 
   function toggleKind(kind: string) {
     earning.counts = counted.includes(kind)
       ? counted.filter((each) => each !== kind)
-      : KINDS.filter((each) => each === kind || counted.includes(each));
+      : hoursKinds.names.filter((each) => each === kind || counted.includes(each));
   }
 </script>
 
 <Blank
   name="Amount earned"
-  field="terms.earning.amount"
+  field="terms.earning.earn"
   {problemAt}
-  bind:value={() => earning.amount, write}
+  bind:value={() => earning.earn, write}
 />
 <Choice
   name="How the rate is written"
@@ -66,10 +68,10 @@
 <Choice
   name="When hours post"
   choices={[
-    ['PAY_PERIOD_END', 'when each pay period ends'],
-    ['DAY', 'each day'],
+    ['pay-period-end', 'when each pay period ends'],
+    ['day', 'each day'],
   ]}
-  bind:value={() => earning.hoursPost ?? 'PAY_PERIOD_END', (chosen) => (earning.hoursPost = chosen)}
+  bind:value={() => earning.posts ?? 'pay-period-end', (chosen) => (earning.posts = chosen)}
 />{#if !percent};
   <Choice
     name="Left-over hours"
@@ -84,7 +86,7 @@
   />{/if}.
 <fieldset class="mt-1 flex flex-wrap gap-x-4 text-base">
   <legend class="float-left mr-4">Hours that count:</legend>
-  {#each KINDS as kind (kind)}
+  {#each hoursKinds.names as kind (kind)}
     <label class="flex items-center gap-1.5">
       <input
         type="checkbox"

@@ -2,11 +2,12 @@
   import { tick } from 'svelte';
   import { push, router } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
+  import type { Problem } from '../api/problem';
   import type { NewPolicy, RuleConflict, Terms } from '../api/types';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { kept } from '../common/kept';
   import { said } from '../common/said.svelte';
+  import { Work } from '../common/work.svelte';
   import Blank from './Blank.svelte';
   import Choice from './Choice.svelte';
   import { Figures } from './figures.svelte';
@@ -17,21 +18,20 @@
   import { STARTS, type Start } from './terms';
 
   const HIRE_ANNIVERSARY = 'hire-anniversary';
-  const unsaved = kept<NewPolicy>('a new policy');
+  const unsaved = kept<NewPolicy>('text of a new policy');
 
   const figures = new Figures();
 
   let policy = $state<NewPolicy | null>(null);
   let problem = $state<Problem | null>(null);
-  let refused = $state<Problem | null>(null);
+  const work = new Work();
   let conflicts = $state<RuleConflict[]>([]);
-  let busy = $state(false);
 
   const copied = new URLSearchParams(router.querystring ?? '').get('copy');
 
   /** The newest text of another policy, to begin with. */
   async function copy(id: number) {
-    try {
+    await work.do(async () => {
       const other = await answer(api.GET('/api/policies/{id}', { params: { path: { id } } }));
       policy = structuredClone({
         name: `${other.name} (copy)`,
@@ -46,9 +46,7 @@
         recordedOnly: other.recordedOnly,
       });
       figures.recall(policy.unseenFigures ?? []);
-    } catch (thrown) {
-      refused = Problem.of(thrown);
-    }
+    });
   }
 
   if (copied !== null) {
@@ -86,18 +84,12 @@
 
   async function save() {
     if (!policy) return;
-    busy = true;
-    refused = null;
-    try {
+    await work.do(async () => {
       const { id } = await answer(api.POST('/api/policies', { body: written() }));
       unsaved.forget();
       said.say('Written as a draft. Nobody is touched until you put it in force.');
       push(`/policies/${id}`);
-    } catch (thrown) {
-      refused = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -121,7 +113,7 @@
   <div class="grid gap-8 xl:grid-cols-[1fr_27rem]">
     <div>
       <div class="mb-5 space-y-4">
-        <PolicyFacts bind:facts={policy} problem={refused} />
+        <PolicyFacts bind:facts={policy} problem={work.problem} />
         <label class="block">
           <span class="block text-sm font-semibold">Counted in</span>
           <select class="select w-28" name="unit" bind:value={policy.unit}>
@@ -172,9 +164,11 @@
       {/if}
       <h2 class="mt-6 mb-1">When it is asked for</h2>
       <RequestSentences bind:rules={policy.rules} {problem} {conflicts} />
-      <div class="mt-5"><ProblemNote problem={refused} besides={['name', 'payrollCode']} /></div>
+      <div class="mt-5">
+        <ProblemNote problem={work.problem} besides={['name', 'payrollCode']} />
+      </div>
       <div class="mt-4 flex gap-3">
-        <button class="btn btn-primary" disabled={busy} onclick={save}>Keep as a draft</button>
+        <button class="btn btn-primary" disabled={work.busy} onclick={save}>Keep as a draft</button>
         <button class="btn btn-ghost" onclick={anotherShape}>Another shape</button>
       </div>
     </div>

@@ -10,12 +10,12 @@
   import { asOf } from '../frame/asof.svelte';
   import { coverageWords } from './coverage';
   import GeneralSignOffs from './GeneralSignOffs.svelte';
-  import { sentence } from './sentence';
+  import { Work } from '../common/work.svelte';
 
   let policies = $state<Policy[] | null>(null);
   let organisation = $state<Organisation | null>(null);
   let doubled = $state<Doubled[]>([]);
-  let problem = $state<Problem | null>(null);
+  const work = new Work();
   let signOffs = $state(false);
 
   $effect(() => {
@@ -24,14 +24,14 @@
         policies = loaded;
         organisation = groups;
       },
-      (thrown) => (problem = Problem.of(thrown)),
+      (thrown) => (work.problem = Problem.of(thrown)),
     );
   });
 
   $effect(() => {
     answer(api.GET('/api/policies/doubled', { params: { query: { on: asOf.day } } })).then(
       (found) => (doubled = found),
-      (thrown) => (problem = Problem.of(thrown)),
+      (thrown) => (work.problem = Problem.of(thrown)),
     );
   });
 
@@ -68,9 +68,9 @@
     <a class="btn btn-primary" href="#/policies/new">Write a policy</a>
   </div>
 </div>
-<ProblemNote {problem} />
+<ProblemNote problem={work.problem} />
 {#if policies === null}
-  {#if !problem}<Waiting what="Fetching policies" />{/if}
+  {#if !work.problem}<Waiting what="Fetching policies" />{/if}
 {:else if policies.length === 0}
   <Empty
     ><p>No policy yet. Write the first one; it stays a draft until you put it in force.</p></Empty
@@ -112,7 +112,7 @@
                 >{words(policy.kind)}, {policy.paid ? 'paid' : 'unpaid'}, {policy.payrollCode}</span
               >
               <p>
-                {sentence(policy, (current ?? coming ?? policy.versions[0]!).terms)}
+                {(current ?? coming ?? policy.versions[0]!).words.summary}
               </p>
             </div>
             <p class="max-w-56 text-right text-sm">

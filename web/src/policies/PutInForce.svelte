@@ -11,6 +11,7 @@
   import { session } from '../frame/session.svelte';
   import CoverageChoice from './CoverageChoice.svelte';
   import { EVERYBODY } from './coverage';
+  import { Work } from '../common/work.svelte';
 
   let {
     policy,
@@ -31,8 +32,7 @@
   let organisation = $state<Organisation | null>(null);
   let covered = $state<{ people: number; names: string[] } | null>(null);
   let reason = $state('');
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   $effect(() => {
     answer(api.GET('/api/organisation')).then((loaded) => (organisation = loaded));
@@ -46,14 +46,12 @@
     ask(
       answer(api.POST('/api/policies/coverage', { body })),
       (found) => (covered = found),
-      (thrown) => (problem = Problem.of(thrown)),
+      (thrown) => (work.problem = Problem.of(thrown)),
     );
   });
 
   async function put() {
-    busy = true;
-    problem = null;
-    try {
+    await work.do(async () => {
       done(
         await answer(
           api.POST('/api/policies/{id}/versions/{versionId}/in-force', {
@@ -62,11 +60,7 @@
           }),
         ),
       );
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -114,10 +108,13 @@
       <input class="input mt-1 block w-full max-w-xl" name="reason" bind:value={reason} />
     </label>
   {/if}
-  <div class="mt-2"><ProblemNote {problem} /></div>
+  <div class="mt-2"><ProblemNote problem={work.problem} /></div>
   <button
     class="btn mt-3 btn-primary"
-    disabled={busy || blocked !== null || !covered || (covered.people === 0 && policy.people === 0)}
+    disabled={work.busy ||
+      blocked !== null ||
+      !covered ||
+      (covered.people === 0 && policy.people === 0)}
     onclick={put}>Put in force</button
   >
   {#if blocked}<span class="quiet ml-3">{blocked}</span>{/if}

@@ -11,6 +11,7 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import { session } from '../frame/session.svelte';
+  import { Work } from '../common/work.svelte';
 
   let {
     policy,
@@ -20,8 +21,7 @@
 
   let lastDay = $state(session.current.today);
   let balance = $state<Ending['balance'] | ''>('');
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   /** What would be said if the policy covered nobody any more. */
   const ask = latest<PersonEffect[]>();
@@ -40,22 +40,16 @@
         }),
       ),
       (found) => (effects = found),
-      (thrown) => (problem = Problem.of(thrown)),
+      (thrown) => (work.problem = Problem.of(thrown)),
     );
   });
 
   const path = $derived({ path: { id: policy.id } });
 
-  async function attempt(work: () => Promise<Policy>) {
-    busy = true;
-    problem = null;
-    try {
-      done(await work());
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+  async function attempt(call: () => Promise<Policy>) {
+    await work.do(async () => {
+      done(await call());
+    });
   }
 
   function retire() {
@@ -85,14 +79,15 @@
         it go on as if it had never been retired: what lapsed or was paid out then is there again,
         and what would have been earned since is added. Closed runs are corrected by the next ones.
       </p>
-      <ProblemNote {problem} />
-      <button class="btn btn-primary" disabled={busy} onclick={bringBack}>Bring it back</button>
+      <ProblemNote problem={work.problem} />
+      <button class="btn btn-primary" disabled={work.busy} onclick={bringBack}>Bring it back</button
+      >
     {:else}
       <p>
         Its enrolments end, and nobody is enrolled any more. Ledgers, requests and closed runs stay
         as they are. It can be brought back.
       </p>
-      <Field label="Last day" field="lastDay" {problem}>
+      <Field label="Last day" field="lastDay" problem={work.problem}>
         <DateField class="input w-44" name="last-day" bind:value={lastDay} />
       </Field>
       {#if effects}
@@ -110,9 +105,11 @@
           <option value="LAPSE">lapses</option>
         </select>
       </label>
-      <ProblemNote {problem} besides={['lastDay']} />
-      <button class="btn btn-primary" disabled={busy || !lastDay || balance === ''} onclick={retire}
-        >Retire it after that day</button
+      <ProblemNote problem={work.problem} besides={['lastDay']} />
+      <button
+        class="btn btn-primary"
+        disabled={work.busy || !lastDay || balance === ''}
+        onclick={retire}>Retire it after that day</button
       >
     {/if}
   </div>

@@ -8,6 +8,7 @@
     RequestRules,
     RuleConflict,
     Terms,
+    TermsWords,
     Unit,
   } from '../api/types';
   import Amount from '../common/Amount.svelte';
@@ -24,6 +25,7 @@
     policyId = null,
     problem = $bindable(),
     conflicts = $bindable(),
+    words = $bindable(null),
   }: {
     terms: Terms;
     unit: Unit;
@@ -33,6 +35,8 @@
     policyId?: number | null;
     problem: Problem | null;
     conflicts: RuleConflict[];
+    /** The text as it stands, in words; null while they are not known. */
+    words?: TermsWords | null;
   } = $props();
 
   let hired = $state(session.current.today);
@@ -75,6 +79,7 @@
         (result) => {
           rehearsed = result;
           conflicts = result.conflicts;
+          words = result.words;
           problem = null;
         },
         (thrown) => (problem = Problem.of(thrown)),

@@ -5,10 +5,15 @@
   import type { RuleConflict, Terms, Unit } from '../api/types';
   import { unitName } from '../common/format';
   import Blank from './Blank.svelte';
+  import CarriedUsableSentence from './CarriedUsableSentence.svelte';
+  import CarrySentence from './CarrySentence.svelte';
   import Choice from './Choice.svelte';
   import EarningSentence from './EarningSentence.svelte';
   import { type Figures, provideFigures } from './figures.svelte';
+  import { LIMITS } from './limits';
+  import TenureSentence from './TenureSentence.svelte';
   import { RULES_TO_ADD } from './terms';
+  import TimeBlank from './TimeBlank.svelte';
   import WaitSentence from './WaitSentence.svelte';
 
   let {
@@ -35,28 +40,10 @@
     ),
   );
 
-  const TIMES: ['DAYS' | 'MONTHS', string][] = [
-    ['DAYS', 'days'],
-    ['MONTHS', 'months'],
-  ];
-
-  type Limit = 'balanceLimit' | 'earnedPerYearLimit' | 'usedPerYearLimit' | 'overdraw';
-  const LIMITS: [Limit, string, string, string][] = [
-    [
-      'balanceLimit',
-      'Nobody holds more than',
-      'Balance limit',
-      '; what would go over it is withheld.',
-    ],
-    ['earnedPerYearLimit', 'In a benefit year at most', 'Earned a year', ' are earned.'],
-    ['usedPerYearLimit', 'In a benefit year at most', 'Used a year', ' may be used.'],
-    ['overdraw', 'A request may take the balance down to', 'Overdraw', ' below zero.'],
-  ];
-
-  /** Each figure has a name of its own, the first without a number. */
-  function step(name: string, index: number): string {
-    return index === 0 ? name : `${name}, step ${index + 1}`;
-  }
+  /** Where something of how time is earned can be wrong. */
+  const EARNING_FIELDS = ['amount', 'perYear', 'earn', 'forEvery', 'counts'].map(
+    (name) => `terms.earning.${name}`,
+  );
 
   let sentences = $state<HTMLElement | null>(null);
   let offer = $state<HTMLElement | null>(null);
@@ -93,7 +80,7 @@
 {/snippet}
 
 {#snippet wrong(field: string)}
-  {#if at === field}
+  {#if at === field || at?.startsWith(`${field}.`)}
     <p role="alert" class="border-l-4 border-error pl-2 text-base text-error">{problem?.message}</p>
   {/if}
   {#each conflicts.filter((each) => each.field === field) as conflict (conflict.message)}
@@ -117,34 +104,11 @@
 <ul bind:this={sentences} class="max-w-2xl space-y-2.5 text-lg leading-relaxed">
   <li>
     <EarningSentence bind:earning={terms.earning} {unit} problemAt={at} />
-    {@render wrong('terms.earning.amount')}
-    {@render wrong('terms.earning.forEvery')}
-    {@render wrong('terms.earning.counts')}
+    {#each EARNING_FIELDS as field (field)}{@render wrong(field)}{/each}
   </li>
 
   {#snippet tenure()}
-    {#each terms.tenure ?? [] as band, index (index)}
-      {index === 0 ? 'From' : ', from'}
-      <Blank name={step('Years of service', index)} bind:value={band.fromYears} /> years of service on
-      it is
-      <Blank
-        name={step('Amount with tenure', index)}
-        field="terms.tenure"
-        problemAt={at}
-        bind:value={band.amount}
-      />
-      instead{/each}.
-    <button
-      class="text-base underline"
-      onclick={() => {
-        const bands = terms.tenure ?? [];
-        const before = bands.at(-1);
-        terms.tenure = [
-          ...bands,
-          { fromYears: (before?.fromYears ?? 0) + 5, amount: before?.amount ?? '1' },
-        ];
-      }}>another step</button
-    >
+    <TenureSentence bind:tenure={terms.tenure} problemAt={at} />
   {/snippet}
   {@render rule('tenure', tenure)}
 
@@ -184,75 +148,33 @@
   {/snippet}
   {@render rule('scaling', scaling)}
 
-  {#each LIMITS as [key, before, name, after] (key)}
+  {#each LIMITS as { limit: name, before, after, figure } (name)}
     {#snippet limit()}
       {before}
-      <Blank {name} field={`terms.${key}`} problemAt={at} bind:value={terms[key]} />
+      <Blank
+        name={figure}
+        field={`terms.limits.${name}`}
+        problemAt={at}
+        bind:value={() => terms.limits[name] ?? null, (typed) => (terms.limits[name] = typed ?? '')}
+      />
       {units}{after}
     {/snippet}
-    {@render rule(key, limit)}
+    {@render rule(`limits.${name}`, limit)}
   {/each}
 
   {#snippet carry()}
-    At the year’s end up to
-    <Blank name="Carried over" field="terms.carry" problemAt={at} bind:value={terms.carry} />
-    {units} are carried over; the rest
-    <Choice
-      name="What becomes of the rest"
-      choices={[
-        ['LAPSE', 'lapses'],
-        ['PAY_OUT', 'is paid out'],
-      ]}
-      bind:value={terms.excess}
-    />.
+    <CarrySentence bind:yearEnd={terms.yearEnd} {units} problemAt={at} />
   {/snippet}
-  {@render rule('carry', carry)}
+  {@render rule('yearEnd.carry', carry)}
 
   {#snippet carriedUsable()}
-    Carried time can be used
-    <Choice
-      name="How long carried time can be used"
-      choices={[
-        ['until', 'until'],
-        ['for', 'for'],
-      ]}
-      bind:value={
-        () => (terms.carriedUsable!.time === null ? 'until' : 'for'),
-        (chosen) =>
-          (terms.carriedUsable =
-            chosen === 'for'
-              ? { time: { count: 3, in: 'MONTHS' }, until: null }
-              : { time: null, until: '03-31' })
-      }
-    />
-    {#if terms.carriedUsable!.time === null}
-      <Blank
-        wide
-        name="Last day for carried time, month and day"
-        field="terms.carriedUsable"
-        problemAt={at}
-        bind:value={terms.carriedUsable!.until}
-      />
-      <span class="quiet text-base">(month and day)</span>.
-    {:else}
-      <Blank name="Time for carried time" bind:value={terms.carriedUsable!.time.count} />
-      <Choice
-        name="Days or months for carried time"
-        choices={TIMES}
-        bind:value={terms.carriedUsable!.time.in}
-      /> from the year’s first day.
-    {/if}
+    <CarriedUsableSentence bind:usable={terms.yearEnd.carriedUsable!} problemAt={at} />
   {/snippet}
-  {@render rule('carriedUsable', carriedUsable)}
+  {@render rule('yearEnd.carriedUsable', carriedUsable)}
 
   {#snippet creditsUsable()}
     Each credit must be used within
-    <Blank name="Time for each credit" bind:value={terms.creditsUsable!.count} />
-    <Choice
-      name="Days or months for each credit"
-      choices={TIMES}
-      bind:value={terms.creditsUsable!.in}
-    />.
+    <TimeBlank name="each credit" bind:time={terms.creditsUsable!} />.
   {/snippet}
   {@render rule('creditsUsable', creditsUsable)}
 
@@ -261,9 +183,9 @@
     <Choice
       name="Which way to round"
       choices={[
-        ['HALF_UP', 'to the nearer step'],
-        ['UP', 'up to the next step'],
-        ['DOWN', 'down to the step before'],
+        ['half-up', 'to the nearer step'],
+        ['up', 'up to the next step'],
+        ['down', 'down to the step before'],
       ]}
       bind:value={terms.rounding!.mode}
     />
@@ -283,8 +205,8 @@
     <Choice
       name="On leaving"
       choices={[
-        ['LAPSE', 'loses what is left'],
-        ['PAY_OUT', 'is paid what is left'],
+        ['lapse', 'loses what is left'],
+        ['pay-out', 'is paid what is left'],
       ]}
       bind:value={terms.onLeaving}
     />.

@@ -1,12 +1,12 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { Policy } from '../api/types';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import PolicyFacts from './PolicyFacts.svelte';
   import RequestSentences from './RequestSentences.svelte';
+  import { Work } from '../common/work.svelte';
 
   let {
     policy,
@@ -27,13 +27,10 @@
       ),
     ),
   );
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   async function keep() {
-    busy = true;
-    problem = null;
-    try {
+    await work.do(async () => {
       done(
         await answer(
           api.PUT('/api/policies/{id}/settings', {
@@ -42,11 +39,7 @@
           }),
         ),
       );
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -55,9 +48,9 @@
     <p class="quiet">
       These hold at once, for requests from now on; what was asked for stays as it was.
     </p>
-    <PolicyFacts bind:facts={settings} {problem} />
-    <RequestSentences bind:rules={settings.rules} {problem} />
-    <ProblemNote {problem} besides={['name', 'payrollCode']} />
-    <button class="btn btn-primary" disabled={busy} onclick={keep}>Keep these</button>
+    <PolicyFacts bind:facts={settings} problem={work.problem} />
+    <RequestSentences bind:rules={settings.rules} problem={work.problem} />
+    <ProblemNote problem={work.problem} besides={['name', 'payrollCode']} />
+    <button class="btn btn-primary" disabled={work.busy} onclick={keep}>Keep these</button>
   </div>
 </SidePanel>

@@ -1,16 +1,19 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
   import type { SignOffStep } from '../api/types';
+  import { words } from '../common/format';
+  import { session } from '../frame/session.svelte';
   import PersonPicker from '../people/PersonPicker.svelte';
 
   let { path = $bindable() }: { path: SignOffStep[] } = $props();
 
-  const CHOICES = [
+  const choices = $derived<[string, string][]>([
     ['APPROVER', 'by their approver'],
-    ['ROLE APPROVER', 'by any approver'],
-    ['ROLE ADMINISTRATOR', 'by any administrator'],
+    ...session.current.roles
+      .filter(({ decides }) => decides)
+      .map(({ role }): [string, string] => [`ROLE ${role}`, `by any ${words(role).toLowerCase()}`]),
     ['PERSON', 'by a named person'],
-  ] as const;
+  ]);
   const MOST = 5;
 
   let names = $state<Record<number, string>>({});
@@ -50,7 +53,7 @@
           value={chosen(step)}
           onchange={(event) => choose(at, event.currentTarget.value)}
         >
-          {#each CHOICES as [choice, name] (choice)}<option value={choice}>{name}</option>{/each}
+          {#each choices as [choice, name] (choice)}<option value={choice}>{name}</option>{/each}
         </select>
         {#if step.by === 'PERSON'}
           <PersonPicker

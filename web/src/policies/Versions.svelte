@@ -2,7 +2,6 @@
   import type { Policy, PolicyVersion } from '../api/types';
   import { day } from '../common/format';
   import { compared } from './comparison';
-  import { allSentences } from './sentence';
 
   let { policy }: { policy: Policy } = $props();
 
@@ -16,9 +15,9 @@
   const last = $derived(policy.versions.length - 1);
   const before = $derived(policy.versions[Math.min(one, last)]!);
   const after = $derived(policy.versions[Math.min(other, last)]!);
-  const changes = $derived(compared(before.terms, after.terms, policy.unit));
+  const changes = $derived(compared(before.words, after.words));
   const sides = $derived(
-    [before, after].map((version) => ({ version, texts: allSentences(policy, version.terms) })),
+    [before, after].map((version) => ({ version, texts: version.words.sentences })),
   );
 
   function isOnBothSides(text: string): boolean {

@@ -1,18 +1,18 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import type { Terms } from '../api/types';
+  import type { Time } from '../api/types';
   import { day } from '../common/format';
   import { session } from '../frame/session.svelte';
   import Blank from './Blank.svelte';
   import Choice from './Choice.svelte';
-  import { firstDayAfter, ordinalEnding, type Wait } from './waits';
+  import { firstDayAfter, ordinalEnding } from './waits';
 
   let {
     wait = $bindable(),
     begins,
     before,
   }: {
-    wait: NonNullable<Terms['waitToUse']>;
+    wait: Time;
     /** What the wait is for, as the sentence begins. */
     begins: string;
     /** The same in the names of the figures. */
@@ -20,20 +20,18 @@
   } = $props();
 
   /** Ways of writing the same wait: the 90th day of employment is 89 days after the hire date. */
-  type Way = Wait['in'] | 'NTH_DAY';
-  let way = $state<Way>(untrack(() => wait.in));
+  type Way = 'DAYS' | 'MONTHS' | 'NTH_DAY';
+  let way = $state<Way>(untrack(() => (wait.days === null ? 'MONTHS' : 'DAYS')));
 
   const nth = $derived(way === 'NTH_DAY');
+  const count = $derived(wait.days ?? wait.months ?? 0);
+  /** As it is written: the 90th day, or 89 days. */
+  const figure = $derived(nth ? count + 1 : count);
 
-  function write(chosen: Way | null) {
-    if (chosen === null) return;
-    const figure = nth ? wait.count + 1 : wait.count;
-    way = chosen;
-    wait = { count: counted(figure), in: chosen === 'MONTHS' ? 'MONTHS' : 'DAYS' };
-  }
-
-  function counted(figure: number): number {
-    return way === 'NTH_DAY' ? Math.max(0, figure - 1) : figure;
+  function write(chosen: Way | null, written: number) {
+    way = chosen ?? way;
+    const counted = way === 'NTH_DAY' ? Math.max(0, written - 1) : written;
+    wait = way === 'MONTHS' ? { days: null, months: counted } : { days: counted, months: null };
   }
 
   const today = $derived(session.current.today);
@@ -43,22 +41,19 @@
 {nth ? 'from the' : ''}
 <Blank
   name={`Wait before ${before}`}
-  bind:value={
-    () => (nth ? wait.count + 1 : wait.count),
-    (figure) => (wait = { ...wait, count: counted(Number(figure)) })
-  }
+  bind:value={() => figure, (typed) => write(way, Number(typed))}
 />{nth ? '' : ' '}<Choice
   name={`Days or months before ${before}`}
   choices={[
     ['DAYS', 'days after the hire date'],
     ['MONTHS', 'months after the hire date'],
-    ['NTH_DAY', `${nth ? ordinalEnding(wait.count + 1) : 'th'} day of employment on`],
+    ['NTH_DAY', `${nth ? ordinalEnding(count + 1) : 'th'} day of employment on`],
   ]}
-  bind:value={() => way, write}
+  bind:value={() => way, (chosen) => write(chosen, figure)}
 />.
 <span class="quiet text-base" data-wait-ends={before}>
-  {#if wait.in === 'DAYS'}{nth
-      ? `That is ${wait.count} days after the hire date.`
-      : `That is from the ${wait.count + 1}${ordinalEnding(wait.count + 1)} day of employment on.`}{/if}
+  {#if wait.days !== null}{nth
+      ? `That is ${count} days after the hire date.`
+      : `That is from the ${count + 1}${ordinalEnding(count + 1)} day of employment on.`}{/if}
   Whoever is hired on {day(today)} waits until {day(firstDayAfter(today, wait))}.
 </span>

@@ -13,6 +13,7 @@
   import { session } from '../frame/session.svelte';
   import CoverageChoice from './CoverageChoice.svelte';
   import { EVERYBODY } from './coverage';
+  import { Work } from '../common/work.svelte';
 
   let {
     policy,
@@ -41,8 +42,7 @@
   let from = $state(session.current.today);
   let effects = $state<PersonEffect[] | null>(null);
   let balance = $state<Ending['balance'] | ''>('');
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   const ask = latest<PersonEffect[]>();
 
@@ -65,18 +65,16 @@
         ),
         (found) => {
           effects = found;
-          problem = null;
+          work.problem = null;
         },
-        (thrown) => (problem = Problem.of(thrown)),
+        (thrown) => (work.problem = Problem.of(thrown)),
       );
     }, 150);
     return () => window.clearTimeout(timer);
   });
 
   async function cover() {
-    busy = true;
-    problem = null;
-    try {
+    await work.do(async () => {
       done(
         await answer(
           api.PUT('/api/policies/{id}/coverage', {
@@ -89,11 +87,7 @@
           }),
         ),
       );
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -104,7 +98,7 @@
       whoever it covers no longer ends.
     </p>
     <CoverageChoice bind:coverage {organisation} />
-    <Field label="From" field="from" {problem}>
+    <Field label="From" field="from" problem={work.problem}>
       <DateField class="input w-44" name="from" bind:value={from} />
     </Field>
     {#if effects}
@@ -141,10 +135,10 @@
         {/if}
       </section>
     {/if}
-    <ProblemNote {problem} besides={['from']} />
+    <ProblemNote problem={work.problem} besides={['from']} />
     <button
       class="btn btn-primary"
-      disabled={busy || !changed || !from || (ending.length > 0 && balance === '')}
+      disabled={work.busy || !changed || !from || (ending.length > 0 && balance === '')}
       onclick={cover}>Cover them from then on</button
     >
   </div>

@@ -1,17 +1,14 @@
 import Big from 'big.js';
-import type { Terms, Unit } from '../api/types';
+import type { Earning, Unit } from '../api/types';
+
+type ByHours = Extract<Earning, { method: 'per-hours-worked' }>;
 
 const HUNDRED = '100';
 const DECIMALS = 6;
 
 /** Hours earned for every hundred worked are percent of the hours worked, and can be written so. */
-export function isPercent(earning: Terms['earning'], unit: Unit): boolean {
-  return (
-    earning.method === 'PER_HOURS_WORKED' &&
-    unit === 'HOURS' &&
-    earning.forEvery === HUNDRED &&
-    !earning.wholeStepsOnly
-  );
+export function isPercent(earning: ByHours, unit: Unit): boolean {
+  return unit === 'HOURS' && earning.forEvery === HUNDRED && !earning.wholeStepsOnly;
 }
 
 /** The same rate for every hundred hours; null where it has no end in decimals, or is not known. */
@@ -26,8 +23,8 @@ function ofHundred(amount: string | null, forEvery: string | null): string | nul
 }
 
 /** Writes what is earned by hours as percent of them, at the same rate where that has few decimals. */
-export function toPercent(earning: Terms['earning']): void {
-  earning.amount = ofHundred(earning.amount, earning.forEvery);
+export function toPercent(earning: ByHours): void {
+  earning.earn = ofHundred(earning.earn, earning.forEvery);
   earning.forEvery = HUNDRED;
   earning.wholeStepsOnly = false;
 }

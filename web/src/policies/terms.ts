@@ -1,4 +1,5 @@
-import type { NewPolicy, Terms } from '../api/types';
+import type { Earning, NewPolicy, Terms } from '../api/types';
+import { LIMITS } from './limits';
 
 export const KINDS: NewPolicy['kind'][] = [
   'VACATION',
@@ -15,37 +16,17 @@ export const KINDS: NewPolicy['kind'][] = [
 ];
 
 export const EMPTY: Terms = {
-  earning: {
-    method: 'NONE',
-    amount: null,
-    firstYear: null,
-    every: null,
-    perYear: false,
-    posts: null,
-    months: null,
-    partial: null,
-    forEvery: null,
-    wholeStepsOnly: false,
-    paidLeaveCounts: false,
-    paidHolidaysCount: false,
-    counts: null,
-    hoursPost: null,
-  },
+  earning: { method: 'none' },
   tenure: [],
   scaleByFte: false,
+  scaleByDaysOfWeek: null,
   waitToEarn: null,
   waitToUse: null,
-  balanceLimit: null,
-  earnedPerYearLimit: null,
-  usedPerYearLimit: null,
-  overdraw: null,
-  carry: null,
-  carriedUsable: null,
-  excess: 'LAPSE',
+  limits: {},
+  yearEnd: { carry: null, carriedUsable: null, excess: 'lapse' },
   creditsUsable: null,
-  onLeaving: 'LAPSE',
+  onLeaving: 'lapse',
   rounding: null,
-  scaleByDaysOfWeek: null,
 };
 
 export interface Start {
@@ -84,9 +65,18 @@ export const STARTS: Start[] = [
       rules: RULES,
       terms: {
         ...EMPTY,
-        earning: { ...EMPTY.earning, method: 'PER_HOURS_WORKED', amount: '1', forEvery: '27' },
-        waitToUse: { count: 50, in: 'DAYS' },
-        balanceLimit: '66',
+        earning: {
+          method: 'per-hours-worked',
+          earn: '1',
+          forEvery: '27',
+          wholeStepsOnly: false,
+          counts: null,
+          paidLeaveCounts: false,
+          paidHolidaysCount: false,
+          posts: 'pay-period-end',
+        },
+        waitToUse: { days: 50, months: null },
+        limits: { balance: '66' },
       },
     },
   },
@@ -101,9 +91,12 @@ export const STARTS: Start[] = [
       rules: RULES,
       terms: {
         ...EMPTY,
-        earning: { ...EMPTY.earning, method: 'UPFRONT', amount: '21', firstYear: 'BY_DAYS' },
-        carry: '4',
-        carriedUsable: { time: null, until: '03-31' },
+        earning: { method: 'upfront', amount: '21', firstYear: 'by-days' },
+        yearEnd: {
+          carry: '4',
+          carriedUsable: { days: null, months: null, until: '03-31' },
+          excess: 'lapse',
+        },
       },
     },
   },
@@ -119,16 +112,15 @@ export const STARTS: Start[] = [
       terms: {
         ...EMPTY,
         earning: {
-          ...EMPTY.earning,
-          method: 'PER_PERIOD',
-          amount: '51',
-          perYear: true,
-          every: 'MONTH',
-          posts: 'START',
-          months: 'CALENDAR',
-          partial: 'BY_DAYS',
+          method: 'per-period',
+          every: 'month',
+          amount: null,
+          perYear: '51',
+          posts: 'start',
+          months: 'calendar',
+          partial: 'by-days',
         },
-        usedPerYearLimit: '57',
+        limits: { usedPerYear: '57' },
       },
     },
   },
@@ -141,7 +133,7 @@ export const STARTS: Start[] = [
       paid: true,
       benefitYear: '01-01',
       rules: RULES,
-      terms: { ...EMPTY, creditsUsable: { count: 100, in: 'DAYS' } },
+      terms: { ...EMPTY, creditsUsable: { days: 100, months: null } },
     },
   },
   {
@@ -159,6 +151,14 @@ export const STARTS: Start[] = [
   },
 ];
 
+/** The amount that is earned, whatever it is for; null where there is none. */
+export function earnedAmount(earning: Earning): string | null {
+  const { amount, perYear, earn } = earning as {
+    [figure in 'amount' | 'perYear' | 'earn']?: string | null;
+  };
+  return amount ?? perYear ?? earn ?? null;
+}
+
 /** Rules that a policy may have or not, by the name they are offered under. */
 export interface Rule {
   name: string;
@@ -169,9 +169,9 @@ export interface Rule {
   fits?: (terms: Terms) => boolean;
 }
 
-type Part = Exclude<keyof Terms, 'earning' | 'scaleByFte' | 'scaleByDaysOfWeek' | 'tenure'>;
+type Part = 'waitToEarn' | 'waitToUse' | 'creditsUsable' | 'rounding';
 
-/** A rule that one field of the terms says, and what it says when it is added. */
+/** A rule that one part of the terms says, and what it says when it is added. */
 function rule<K extends Part>(key: K, name: string, first: NonNullable<Terms[K]>): Rule {
   return {
     name,
@@ -181,23 +181,39 @@ function rule<K extends Part>(key: K, name: string, first: NonNullable<Terms[K]>
   };
 }
 
+function limitRule({ limit, offer, first }: (typeof LIMITS)[number]): [string, Rule] {
+  return [
+    `limits.${limit}`,
+    {
+      name: offer,
+      has: (terms) => terms.limits[limit] !== undefined,
+      add: (terms) => (terms.limits[limit] = first),
+      remove: (terms) => delete terms.limits[limit],
+    },
+  ];
+}
+
 export const RULES_TO_ADD: Record<string, Rule> = {
-  waitToEarn: rule('waitToEarn', 'A wait before earning begins', { count: 30, in: 'DAYS' }),
-  waitToUse: rule('waitToUse', 'A wait before time can be used', { count: 60, in: 'DAYS' }),
-  balanceLimit: rule('balanceLimit', 'A limit on what may be held', '60'),
-  earnedPerYearLimit: rule('earnedPerYearLimit', 'A limit on what may be earned a year', '50'),
-  usedPerYearLimit: rule('usedPerYearLimit', 'A limit on what may be used a year', '50'),
-  overdraw: rule('overdraw', 'How far the balance may be overdrawn', '4'),
-  carry: rule('carry', 'A limit on what is carried over', '20'),
-  carriedUsable: rule('carriedUsable', 'A last day for carried time', {
-    time: null,
-    until: '03-31',
-  }),
+  waitToEarn: rule('waitToEarn', 'A wait before earning begins', { days: 30, months: null }),
+  waitToUse: rule('waitToUse', 'A wait before time can be used', { days: 60, months: null }),
+  ...Object.fromEntries(LIMITS.map(limitRule)),
+  'yearEnd.carry': {
+    name: 'A limit on what is carried over',
+    has: ({ yearEnd }) => yearEnd.carry !== null && yearEnd.carry !== 'all',
+    add: ({ yearEnd }) => (yearEnd.carry = '20'),
+    remove: ({ yearEnd }) => (yearEnd.carry = null),
+  },
+  'yearEnd.carriedUsable': {
+    name: 'A last day for carried time',
+    has: ({ yearEnd }) => yearEnd.carriedUsable !== null,
+    add: ({ yearEnd }) => (yearEnd.carriedUsable = { days: null, months: null, until: '03-31' }),
+    remove: ({ yearEnd }) => (yearEnd.carriedUsable = null),
+  },
   creditsUsable: rule('creditsUsable', 'A time in which each credit must be used', {
-    count: 90,
-    in: 'DAYS',
+    days: 90,
+    months: null,
   }),
-  rounding: rule('rounding', 'Rounding of what is earned', { step: '0.25', mode: 'HALF_UP' }),
+  rounding: rule('rounding', 'Rounding of what is earned', { step: '0.25', mode: 'half-up' }),
   scaling: {
     name: 'Part-timers earn in proportion',
     has: (terms) => terms.scaleByFte || terms.scaleByDaysOfWeek !== null,
@@ -206,12 +222,12 @@ export const RULES_TO_ADD: Record<string, Rule> = {
       terms.scaleByFte = false;
       terms.scaleByDaysOfWeek = null;
     },
-    fits: ({ earning }) => earning.method === 'UPFRONT' || earning.method === 'PER_PERIOD',
+    fits: ({ earning }) => earning.method !== 'per-hours-worked' && earning.method !== 'none',
   },
   tenure: {
     name: 'More with years of service',
-    has: (terms) => (terms.tenure ?? []).length > 0,
-    add: (terms) => (terms.tenure = [{ fromYears: 5, amount: terms.earning.amount ?? '1' }]),
+    has: (terms) => terms.tenure.length > 0,
+    add: (terms) => (terms.tenure = [{ fromYears: 5, amount: earnedAmount(terms.earning) ?? '1' }]),
     remove: (terms) => (terms.tenure = []),
   },
 };

@@ -1,12 +1,10 @@
-import type { Terms } from '../api/types';
+import type { Time } from '../api/types';
 import { plusMonths } from '../common/dates';
 import { plusDays } from '../common/format';
 
-export type Wait = NonNullable<Terms['waitToUse']>;
-
 /** The first day that counts after a wait that begins with the hire date. */
-export function firstDayAfter(hired: string, wait: Wait): string {
-  return wait.in === 'DAYS' ? plusDays(hired, wait.count) : plusMonths(hired, wait.count);
+export function firstDayAfter(hired: string, wait: Time): string {
+  return wait.days === null ? plusMonths(hired, wait.months ?? 0) : plusDays(hired, wait.days);
 }
 
 /** st, nd, rd or th, as it is said */
@@ -16,10 +14,8 @@ export function ordinalEnding(number: number): string {
   return ['th', 'st', 'nd', 'rd'][number % 10] ?? 'th';
 }
 
-/** 45 days, from the 46th day of employment on */
-export function waitWords(wait: Wait): string {
-  const nth = wait.count + 1;
-  return wait.in === 'DAYS'
-    ? `${wait.count} days after the hire date, from the ${nth}${ordinalEnding(nth)} day of employment on`
-    : `${wait.count} months after the hire date`;
+/** 45 days, 1 month */
+export function timeWords({ days, months }: Time): string {
+  const [count, one] = days === null ? [months ?? 0, 'month'] : [days, 'day'];
+  return `${count} ${count === 1 ? one : `${one}s`}`;
 }

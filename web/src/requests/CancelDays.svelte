@@ -2,11 +2,11 @@
   import { isPositive } from '../common/decimal';
   import { SvelteSet } from 'svelte/reactivity';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { RequestDetail } from '../api/types';
   import { counted, weekdayAndDay } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
+  import { Work } from '../common/work.svelte';
 
   let { detail, cancelled }: { detail: RequestDetail; cancelled: (result: RequestDetail) => void } =
     $props();
@@ -17,18 +17,16 @@
   const chosen = new SvelteSet<string>();
 
   let reason = $state('');
-  let busy = $state(false);
-  let problem = $state<Problem | null>(null);
+  const work = new Work();
 
   async function cancel(event: SubmitEvent) {
     event.preventDefault();
-    busy = true;
     // days that cost nothing go along once no approved day that costs is left
     const days =
       chosen.size === approved.length
         ? detail.review.days.filter((each) => each.decision === 'APPROVED').map((each) => each.on)
         : [...chosen];
-    try {
+    await work.do(async () => {
       const result = await answer(
         api.POST('/api/requests/{id}/cancellation', {
           params: { path: { id: detail.request.id } },
@@ -37,11 +35,7 @@
       );
       said.say(`Cancelled: ${counted(chosen.size, 'day')} of ${result.request.person}.`);
       cancelled(result);
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -70,8 +64,8 @@
       <textarea class="textarea mt-1 w-full" rows="2" name="cancel-reason" bind:value={reason}
       ></textarea>
     </label>
-    <ProblemNote {problem} />
-    <button class="btn btn-sm" disabled={busy || chosen.size === 0 || reason.trim() === ''}>
+    <ProblemNote problem={work.problem} />
+    <button class="btn btn-sm" disabled={work.busy || chosen.size === 0 || reason.trim() === ''}>
       Cancel {chosen.size === 0 ? 'the chosen days' : counted(chosen.size, 'day')}
     </button>
   </form>

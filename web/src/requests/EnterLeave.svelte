@@ -11,6 +11,7 @@
   import { session } from '../frame/session.svelte';
   import PersonPicker from '../people/PersonPicker.svelte';
   import DayTiles from './DayTiles.svelte';
+  import { Work } from '../common/work.svelte';
 
   let {
     person = null,
@@ -37,8 +38,7 @@
   let note = $state('');
   let reason = $state('');
   let review = $state<RequestReview | null>(null);
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   const ask = latest<RequestReview>();
 
@@ -56,7 +56,7 @@
           policyId = loaded.length === 1 ? loaded[0]!.policyId : null;
         }
       },
-      (thrown) => (problem = Problem.of(thrown)),
+      (thrown) => (work.problem = Problem.of(thrown)),
     );
   });
 
@@ -88,11 +88,11 @@
           answer(api.POST('/api/entered-leave/preview', { body })),
           (loaded) => {
             review = loaded;
-            problem = null;
+            work.problem = null;
           },
           (thrown) => {
             review = null;
-            problem = Problem.of(thrown);
+            work.problem = Problem.of(thrown);
           },
         ),
       120,
@@ -106,8 +106,7 @@
   async function enter(event: SubmitEvent) {
     event.preventDefault();
     if (leave === null) return;
-    busy = true;
-    try {
+    await work.do(async () => {
       const { request } = await answer(
         api.POST('/api/entered-leave', { body: { leave, reason: reason.trim() || null } }),
       );
@@ -115,11 +114,7 @@
         `${request.policy} of ${request.person} is entered: ${withUnit(request.total, request.unit)}.`,
       );
       done();
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -209,10 +204,10 @@
         </div>
       {/if}
     {/if}
-    <ProblemNote {problem} />
+    <ProblemNote problem={work.problem} />
     <button
       class="btn btn-primary"
-      disabled={busy ||
+      disabled={work.busy ||
         review === null ||
         impossible.length > 0 ||
         (passable.length > 0 && reason.trim() === '')}>Enter it</button

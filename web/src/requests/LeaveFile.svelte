@@ -1,13 +1,12 @@
 <script lang="ts">
   import { answer, api, fileBody } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { LeavePreview } from '../api/types';
   import ColumnsRead from '../common/ColumnsRead.svelte';
-  import { saveCsv } from '../common/csv';
   import FileOrPaste from '../common/FileOrPaste.svelte';
   import { counted } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { FileReading, missingIn } from '../common/reading.svelte';
+  import { Work } from '../common/work.svelte';
 
   const SAYS = { NEW: 'to be taken', UNUSUAL: 'unusual', WRONG: 'wrong' } as const;
 
@@ -17,61 +16,49 @@
   let preview = $state<LeavePreview | null>(null);
   let taken = $state<LeavePreview | null>(null);
   let reason = $state('');
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
-  function choose(chosen: File) {
-    file = chosen;
+  function choose(picked: File) {
+    file = picked;
     void look();
   }
 
   async function look() {
     if (!file) return;
-    busy = true;
-    problem = null;
+    const chosen = file;
+    work.busy = true;
+    work.problem = null;
     taken = null;
-    try {
-      preview = await answer(
-        api.POST(
-          '/api/entered-leave/file/preview',
-          fileBody(file, { name: 'reading', value: how.asked }),
-        ),
-      );
-      if (how.isForgottenBy(preview)) await look();
-    } catch (thrown) {
-      problem = Problem.of(thrown);
+    if (
+      !(await work.do(async () => {
+        preview = await answer(
+          api.POST(
+            '/api/entered-leave/file/preview',
+            fileBody(chosen, { name: 'reading', value: how.asked }),
+          ),
+        );
+        if (how.isForgottenBy(preview)) await look();
+      }))
+    )
       preview = null;
-    } finally {
-      busy = false;
-    }
   }
 
   async function take() {
     if (!file) return;
-    busy = true;
-    problem = null;
-    try {
+    const chosen = file;
+    work.busy = true;
+    work.problem = null;
+    await work.do(async () => {
       taken = await answer(
         api.POST('/api/entered-leave/file', {
           params: { query: { reason } },
-          ...fileBody(file, { name: 'reading', value: how.asked }),
+          ...fileBody(chosen, { name: 'reading', value: how.asked }),
         }),
       );
       preview = null;
       file = null;
       reason = '';
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    } finally {
-      busy = false;
-    }
-  }
-
-  function template() {
-    saveCsv('leave-template', [
-      ['person', 'policy', 'first day', 'last day', 'hours a day', 'note'],
-      ['A101', 'Annual leave', '2027-07-05', '2027-07-16', '', ''],
-    ]);
+    });
   }
 
   const missing = $derived(preview === null ? '' : missingIn(preview));
@@ -88,7 +75,7 @@
 <div class="mb-3 flex flex-wrap items-end justify-between gap-3">
   <h1>Leave from a file</h1>
   <p class="flex gap-4">
-    <button class="underline" onclick={template}>Download a template</button>
+    <a class="underline" href="/api/entered-leave/template.csv" download>Download a template</a>
     <a class="underline" href="#/requests">Back to requests</a>
   </p>
 </div>
@@ -98,8 +85,8 @@
   has to ask for it again.
 </p>
 <FileOrPaste chosen={choose} what="leave" taken={taken !== null} />
-<div class="mt-3"><ProblemNote {problem} besides={['reason']} /></div>
-{#if busy}
+<div class="mt-3"><ProblemNote problem={work.problem} besides={['reason']} /></div>
+{#if work.busy}
   <p role="status" class="mt-3">
     Reading the file <span class="loading loading-sm loading-dots" aria-hidden="true"></span>
   </p>
@@ -130,14 +117,15 @@
           maxlength="300"
           bind:value={reason}
         />
-        {#if problem?.isAt('reason')}<span role="alert" class="text-error">{problem.message}</span
+        {#if work.problem?.isAt('reason')}<span role="alert" class="text-error"
+            >{work.problem.message}</span
           >{/if}
       </label>
     {/if}
     <div class="mt-4 flex items-center gap-4">
       <button
         class="btn btn-primary"
-        disabled={busy || missing !== '' || preview.wrong > 0 || rows === 0}
+        disabled={work.busy || missing !== '' || preview.wrong > 0 || rows === 0}
         onclick={take}>Take {counted(rows, 'row')}</button
       >
       {#if missing}

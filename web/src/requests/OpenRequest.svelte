@@ -1,7 +1,6 @@
 <script lang="ts">
   import { exactSum, isPositive } from '../common/decimal';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { Decision, RequestDetail } from '../api/types';
   import { amount, day, longDay, span, withUnit, words } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
@@ -10,17 +9,17 @@
   import Waiting from '../common/Waiting.svelte';
   import CancelDays from './CancelDays.svelte';
   import DayTiles from './DayTiles.svelte';
+  import { Work } from '../common/work.svelte';
 
   let { id, decided }: { id: number; decided: (detail: RequestDetail) => void } = $props();
 
   let detail = $state<RequestDetail | null>(null);
   let decisions = $state<Record<string, Decision>>({});
   let message = $state('');
-  let problem = $state<Problem | null>(null);
-  let busy = $state(false);
+  const work = new Work();
 
   async function load(requestId: number) {
-    try {
+    await work.do(async () => {
       const loaded = await answer(
         api.GET('/api/requests/{id}', { params: { path: { id: requestId } } }),
       );
@@ -28,15 +27,13 @@
       decisions = Object.fromEntries(
         loaded.review.days.map((each) => [each.on, each.decision ?? 'APPROVED']),
       );
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    }
+    });
   }
 
   $effect(() => {
     detail = null;
     message = '';
-    problem = null;
+    work.problem = null;
     void load(id);
   });
 
@@ -63,8 +60,7 @@
 
   async function decide(chosen: Record<string, Decision>) {
     if (!detail) return;
-    busy = true;
-    problem = null;
+    const { edits } = detail.request;
     // a day that costs nothing goes with the others, so that it never makes a decision look mixed
     const forFreeDays = costly.some((each) => chosen[each.on] === 'APPROVED')
       ? 'APPROVED'
@@ -74,11 +70,11 @@
       on: each.on,
       decision: isPositive(each.amount) ? chosen[each.on]! : forFreeDays,
     }));
-    try {
+    const done = await work.do(async () => {
       const result = await answer(
         api.POST('/api/requests/{id}/decision', {
           params: { path: { id } },
-          body: { seenEdits: detail.request.edits, days, message },
+          body: { seenEdits: edits, days, message },
         }),
       );
       said.say(
@@ -87,14 +83,15 @@
           : `${words(result.request.state)}: ${result.request.person}, ${result.request.policy}.`,
       );
       decided(result);
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-      const typed = message;
-      await load(id);
-      message = typed;
-    } finally {
-      busy = false;
-    }
+    });
+    if (!done) await showAsItIsNow();
+  }
+
+  /** The request as somebody else left it, beside why the decision was refused and what was typed. */
+  async function showAsItIsNow() {
+    const [told, typed] = [work.problem, message];
+    await load(id);
+    [work.problem, message] = [told, typed];
   }
 
   function all(decision: Decision): Record<string, Decision> {
@@ -103,8 +100,8 @@
 </script>
 
 {#if detail === null}
-  <ProblemNote {problem} />
-  {#if !problem}<Waiting what="Opening the request" />{/if}
+  <ProblemNote problem={work.problem} />
+  {#if !work.problem}<Waiting what="Opening the request" />{/if}
 {:else}
   {@const request = detail.request}
   {@const review = detail.review}
@@ -184,9 +181,9 @@
       <textarea class="textarea mt-1 w-full" rows="2" name="message" bind:value={message}
       ></textarea>
     </label>
-    <div class="mt-2"><ProblemNote {problem} /></div>
+    <div class="mt-2"><ProblemNote problem={work.problem} /></div>
     <div class="mt-3 flex flex-wrap gap-3">
-      <button class="btn btn-primary" disabled={busy} onclick={() => decide(decisions)}>
+      <button class="btn btn-primary" disabled={work.busy} onclick={() => decide(decisions)}>
         {#if declined === 0}
           Approve
         {:else if approved === 0}
@@ -196,15 +193,15 @@
         {/if}
       </button>
       {#if declined === 0}
-        <button class="btn btn-outline" disabled={busy} onclick={() => decide(all('DECLINED'))}
+        <button class="btn btn-outline" disabled={work.busy} onclick={() => decide(all('DECLINED'))}
           >Decline all days</button
         >
       {/if}
     </div>
     <p class="quiet mt-2 text-sm">Each day can be decided by itself on its tile.</p>
   {:else}
-    <div class="mt-3"><ProblemNote {problem} /></div>
-    {#if problem && message}
+    <div class="mt-3"><ProblemNote problem={work.problem} /></div>
+    {#if work.problem && message}
       <p class="mt-2">What you had typed: “{message}”</p>
     {/if}
   {/if}

@@ -23,7 +23,7 @@
       {#each requests.toReversed() as request (request.id)}
         <tr>
           <td class="whitespace-nowrap">
-            {#if session.decides && !withdraw}
+            {#if session.may('DECIDE_FOR_THE_ASSIGNED') && !withdraw}
               <a data-row class="underline" href={`#/requests/${request.id}`}
                 >{span(request.first, request.last)}</a
               >

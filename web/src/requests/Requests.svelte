@@ -1,7 +1,6 @@
 <script lang="ts">
   import { push, router } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
-  import { Problem } from '../api/problem';
   import type { RequestSummary } from '../api/types';
   import Empty from '../common/Empty.svelte';
   import { span, withUnit } from '../common/format';
@@ -13,6 +12,7 @@
   import { session } from '../frame/session.svelte';
   import EnterLeave from './EnterLeave.svelte';
   import OpenRequest from './OpenRequest.svelte';
+  import { Work } from '../common/work.svelte';
 
   let { params }: { params?: { id?: string } } = $props();
 
@@ -21,20 +21,18 @@
   let show = $state<'WAITING' | 'ALL'>('WAITING');
   let page = $state(0);
   let queue = $state<{ items: RequestSummary[]; total: number } | null>(null);
-  let problem = $state<Problem | null>(null);
+  const work = new Work();
   let entering = $state(false);
 
   const open = $derived(params?.id ? Number(params.id) : (queue?.items[0]?.id ?? null));
 
   async function load() {
     const state: RequestSummary['state'][] = show === 'WAITING' ? ['WAITING'] : [];
-    try {
+    await work.do(async () => {
       queue = await answer(
         api.GET('/api/requests', { params: { query: { state, page, size: SIZE } } }),
       );
-    } catch (thrown) {
-      problem = Problem.of(thrown);
-    }
+    });
   }
 
   $effect(() => {
@@ -60,7 +58,7 @@
       <input type="radio" class="radio radio-sm" value="ALL" bind:group={show} /> All
     </label>
   </fieldset>
-  {#if session.isAdministrator}
+  {#if session.may('ENTER_LEAVE')}
     <span class="ml-auto flex gap-3">
       <a class="btn" href="#/requests/file">Leave from a file</a>
       <button class="btn btn-primary" onclick={() => (entering = true)}>Enter leave</button>
@@ -76,9 +74,9 @@
     }}
   />
 {/if}
-<ProblemNote {problem} />
+<ProblemNote problem={work.problem} />
 {#if queue === null}
-  {#if !problem}<Waiting what="Fetching requests" />{/if}
+  {#if !work.problem}<Waiting what="Fetching requests" />{/if}
 {:else if queue.items.length === 0}
   <Empty><p>No request waits for you.</p></Empty>
 {:else}

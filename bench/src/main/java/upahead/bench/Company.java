@@ -18,25 +18,26 @@ import upahead.core.calendar.PayCalendar;
 import upahead.core.earning.PerPeriod;
 import upahead.core.earning.Upfront;
 import upahead.core.policy.Leftover;
+import upahead.core.policy.Limit;
 import upahead.core.policy.Wait;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
-import upahead.server.clock.MovableClock;
+import upahead.server.employment.EmploymentType;
+import upahead.server.employment.Hiring;
+import upahead.server.employment.NewPerson;
+import upahead.server.enrolment.PuttingInForce;
+import upahead.server.organisation.Organisation;
 import upahead.server.payruns.PayRuns;
-import upahead.server.people.EmploymentType;
-import upahead.server.people.NewPerson;
-import upahead.server.people.Organisation;
-import upahead.server.people.People;
+import upahead.server.platform.clock.MovableClock;
 import upahead.server.policies.Coverage;
 import upahead.server.policies.NewPolicy;
-import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.PolicyKind;
+import upahead.server.policies.PolicyTexts;
 import upahead.server.policies.PolicyVersion;
 import upahead.server.policies.RequestRules;
-import upahead.server.policies.TermsDocument;
-import upahead.server.policies.TermsDocument.Earning;
 import upahead.server.policies.TermsWriter;
+import upahead.written.WrittenTerms;
 
 /** A made-up company that left its spreadsheets at the turn of the year: opening balances, then hours and leave. */
 final class Company {
@@ -48,19 +49,21 @@ final class Company {
 
     private final DSLContext sql;
     private final Organisation organisation;
-    private final Policies policies;
+    private final PolicyTexts texts;
+    private final PuttingInForce inForce;
     private final PayRuns runs;
-    private final People directory;
+    private final Hiring hiring;
     private final MovableClock clock;
     private final int people;
 
     Company(ConfigurableApplicationContext program, int people) {
         this.sql = program.getBean(DSLContext.class);
         this.organisation = program.getBean(Organisation.class);
-        this.policies = program.getBean(Policies.class);
+        this.texts = program.getBean(PolicyTexts.class);
+        this.inForce = program.getBean(PuttingInForce.class);
         this.runs = program.getBean(PayRuns.class);
         this.clock = program.getBean(MovableClock.class);
-        this.directory = program.getBean(People.class);
+        this.hiring = program.getBean(Hiring.class);
         this.people = people;
     }
 
@@ -74,8 +77,7 @@ final class Company {
         ids.add(inForce("Leave by pay period", byPayPeriod()));
         ids.add(inForce("Sick time", byMonth()));
         ids.add(inForce("Yearly days", upfront()));
-        ids.add(inForce(
-                "Extra hours", TermsWriter.earning(Earning.perHours("1", "60")).write()));
+        ids.add(inForce("Extra hours", TermsWriter.perHours("1", "60").write()));
         addOpenings(ids);
         addHours(periods);
         addLeave(periods, ids.get(1));
@@ -83,42 +85,40 @@ final class Company {
         return group;
     }
 
-    private static TermsDocument byHours() {
-        return TermsWriter.earning(Earning.perHours("1", "23"))
+    private static WrittenTerms byHours() {
+        return TermsWriter.perHours("1", "23")
                 .tenure(4, "1.3")
                 .waitToUse(45, Wait.In.DAYS)
-                .balanceLimit("74")
+                .limit(Limit.BALANCE, "74")
                 .carry("37", Leftover.LAPSE)
                 .write();
     }
 
-    private static TermsDocument byPayPeriod() {
-        return TermsWriter.earning(Earning.perYear(
-                        "91", PerPeriod.Every.PAY_PERIOD, PerPeriod.Posts.END, PerPeriod.Months.CALENDAR))
+    private static WrittenTerms byPayPeriod() {
+        return TermsWriter.perYear("91", PerPeriod.Every.PAY_PERIOD, PerPeriod.Posts.END, PerPeriod.Months.CALENDAR)
                 .scaledByFte()
-                .earnedPerYear("95")
+                .limit(Limit.EARNED_PER_YEAR, "95")
                 .carry("40", Leftover.PAY_OUT)
                 .carriedUntil("03-31")
                 .write();
     }
 
-    private static TermsDocument byMonth() {
-        return TermsWriter.earning(
-                        Earning.perYear("54", PerPeriod.Every.MONTH, PerPeriod.Posts.START, PerPeriod.Months.CALENDAR))
-                .balanceLimit("81")
-                .usedPerYear("63")
+    private static WrittenTerms byMonth() {
+        return TermsWriter.perYear("54", PerPeriod.Every.MONTH, PerPeriod.Posts.START, PerPeriod.Months.CALENDAR)
+                .limit(Limit.BALANCE, "81")
+                .limit(Limit.USED_PER_YEAR, "63")
                 .write();
     }
 
-    private static TermsDocument upfront() {
-        return TermsWriter.earning(Earning.upfront("23", Upfront.FirstYear.BY_DAYS))
+    private static WrittenTerms upfront() {
+        return TermsWriter.upfront("23", Upfront.FirstYear.BY_DAYS)
                 .tenure(5, "26")
-                .overdraw("2")
+                .limit(Limit.OVERDRAW, "2")
                 .write();
     }
 
-    private long inForce(String name, TermsDocument terms) {
-        PolicyDetail draft = policies.write(new NewPolicy(
+    private long inForce(String name, WrittenTerms terms) {
+        PolicyDetail draft = texts.write(new NewPolicy(
                 name,
                 PolicyKind.VACATION,
                 Unit.HOURS,
@@ -128,7 +128,7 @@ final class Company {
                 new RequestRules(false, false, 0, false),
                 terms));
         PolicyVersion version = draft.versions().get(0);
-        policies.putInForce(draft.id(), version.id(), version.edits(), START, Coverage.everybody(), "");
+        inForce.putInForce(draft.id(), version.id(), version.edits(), START, Coverage.everybody(), "");
         return draft.id();
     }
 
@@ -152,7 +152,7 @@ final class Company {
                     week,
                     Amount.of(id % 4 == 0 ? "0.8" : "1")));
         }
-        directory.addAll(added, Map.of());
+        hiring.addAll(added, Map.of());
     }
 
     private void addOpenings(List<Long> policyIds) {

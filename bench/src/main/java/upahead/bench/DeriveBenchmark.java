@@ -38,6 +38,7 @@ import upahead.core.people.Employment;
 import upahead.core.people.WeeklySchedule;
 import upahead.core.policy.Enrolment;
 import upahead.core.policy.Leftover;
+import upahead.core.policy.Limit;
 import upahead.core.policy.Limits;
 import upahead.core.policy.Policy;
 import upahead.core.policy.Terms;
@@ -100,7 +101,7 @@ public class DeriveBenchmark {
                 Scaling.NONE,
                 Wait.NONE,
                 new Wait(75, Wait.In.DAYS),
-                new Limits(Optional.of(Amount.of(62)), Optional.of(Amount.of(58)), Optional.empty(), Amount.ZERO),
+                Limits.of(Map.of(Limit.BALANCE, Amount.of(62), Limit.EARNED_PER_YEAR, Amount.of(58))),
                 new YearEnd(Optional.of(Amount.of(31)), Optional.empty(), Leftover.LAPSE),
                 Optional.empty(),
                 Leftover.LAPSE,
@@ -113,7 +114,8 @@ public class DeriveBenchmark {
             case PER_PAY_PERIOD ->
                 new PerPeriod(
                         PerPeriod.Every.PAY_PERIOD,
-                        new PerPeriod.Rate(Amount.of(46), true),
+                        Amount.of(46),
+                        PerPeriod.Per.YEAR,
                         PerPeriod.Posts.END,
                         PerPeriod.Months.CALENDAR,
                         PerPeriod.Partial.BY_DAYS);

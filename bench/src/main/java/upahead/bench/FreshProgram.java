@@ -9,9 +9,9 @@ import java.util.stream.Stream;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import upahead.server.UpAhead;
-import upahead.server.access.CurrentUser;
-import upahead.server.access.Role;
-import upahead.server.access.SignedIn;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.access.Role;
+import upahead.server.platform.access.SignedIn;
 
 /** The whole program, just started, with an empty database in a file. */
 final class FreshProgram {

@@ -10,24 +10,25 @@ import org.springframework.context.ConfigurableApplicationContext;
 import upahead.core.calendar.PayCalendar;
 import upahead.core.earning.PerPeriod;
 import upahead.core.policy.Leftover;
+import upahead.core.policy.Limit;
 import upahead.core.quantity.Unit;
-import upahead.server.clock.MovableClock;
-import upahead.server.files.FileColumns;
-import upahead.server.impact.Impact;
-import upahead.server.people.Organisation;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
+import upahead.server.accounts.effects.Impact;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.enrolment.PuttingInForce;
+import upahead.server.organisation.Organisation;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.files.FileColumns;
 import upahead.server.policies.Coverage;
 import upahead.server.policies.NewPolicy;
-import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.PolicyKind;
+import upahead.server.policies.PolicyTexts;
 import upahead.server.policies.RequestRules;
-import upahead.server.policies.TermsDocument;
-import upahead.server.policies.TermsDocument.Earning;
 import upahead.server.policies.TermsWriter;
 import upahead.server.staffing.PeopleImport;
 import upahead.server.staffing.PeopleImport.Reading;
+import upahead.written.WrittenTerms;
 
 /** A company brought in from one file by a program that was just started, and what a draft would change for everybody. */
 final class SettingUp {
@@ -64,7 +65,7 @@ final class SettingUp {
         Duration look = Stopwatch.time(() -> imports.preview(file, asItComes));
         Duration take = Stopwatch.time(() -> imports.take(file, asItComes));
         Duration again = Stopwatch.time(() -> imports.take(file, asItComes));
-        long policy = inForce(program.getBean(Policies.class));
+        long policy = inForce(program.getBean(PolicyTexts.class), program.getBean(PuttingInForce.class));
         Impact impact = program.getBean(Impact.class);
         IntConsumer part = page -> impact.of(policy, terms("100"), NEXT_YEAR, Coverage.everybody(), page, PART);
         People directory = program.getBean(People.class);
@@ -95,8 +96,8 @@ final class SettingUp {
         return directory.search(query);
     }
 
-    private static long inForce(Policies policies) {
-        PolicyDetail draft = policies.write(new NewPolicy(
+    private static long inForce(PolicyTexts texts, PuttingInForce inForce) {
+        PolicyDetail draft = texts.write(new NewPolicy(
                 "Leave",
                 PolicyKind.VACATION,
                 Unit.HOURS,
@@ -105,16 +106,15 @@ final class SettingUp {
                 "01-01",
                 new RequestRules(false, false, 0, false),
                 terms("120")));
-        policies.putInForce(
+        inForce.putInForce(
                 draft.id(), draft.versions().get(0).id(), 0, LocalDate.of(2027, 1, 4), Coverage.everybody(), "");
         return draft.id();
     }
 
-    private static TermsDocument terms(String balanceLimit) {
-        return TermsWriter.earning(Earning.perYear(
-                        "91", PerPeriod.Every.PAY_PERIOD, PerPeriod.Posts.END, PerPeriod.Months.CALENDAR))
+    private static WrittenTerms terms(String balanceLimit) {
+        return TermsWriter.perYear("91", PerPeriod.Every.PAY_PERIOD, PerPeriod.Posts.END, PerPeriod.Months.CALENDAR)
                 .scaledByFte()
-                .balanceLimit(balanceLimit)
+                .limit(Limit.BALANCE, balanceLimit)
                 .carry("40", Leftover.LAPSE)
                 .write();
     }

@@ -11,13 +11,14 @@ import java.util.stream.Stream;
 import org.jooq.DSLContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.transaction.support.TransactionTemplate;
-import upahead.server.balances.Balances;
-import upahead.server.clock.MovableClock;
+import upahead.server.accounts.Balances;
+import upahead.server.employment.PeopleQuery;
 import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayRuns;
 import upahead.server.payruns.Proof;
 import upahead.server.payruns.ProofReport;
-import upahead.server.people.PeopleQuery;
+import upahead.server.payruns.RunClosing;
+import upahead.server.platform.clock.MovableClock;
 
 /**
  * The whole program with its database in a file: half a year's start of a company, a pay run closed and stored, the same
@@ -89,17 +90,18 @@ final class WholeRun {
         Company company = new Company(program, people);
         long groupId = company.setUp(RUNS_BEFORE + 1);
         PayRuns runs = program.getBean(PayRuns.class);
+        RunClosing closing = program.getBean(RunClosing.class);
         MovableClock clock = program.getBean(MovableClock.class);
         for (int before = 0; before < RUNS_BEFORE; before++) {
             PayRun run = runs.ofGroup(groupId).get(0);
             clock.moveTo(run.lastDay().plusDays(1));
-            runs.close(run.id());
+            closing.close(run.id());
         }
         PayRun run = runs.ofGroup(groupId).get(0);
         clock.moveTo(run.lastDay().plusDays(1));
         System.gc();
         resetPeaks();
-        Duration close = Stopwatch.time(() -> runs.close(run.id()));
+        Duration close = Stopwatch.time(() -> closing.close(run.id()));
         long peak = peakMegabytes();
         BareInsert bare = new BareInsert(program.getBean(DSLContext.class), run.id());
         TransactionTemplate transaction = program.getBean(TransactionTemplate.class);

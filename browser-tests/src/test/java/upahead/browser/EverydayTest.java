@@ -195,4 +195,18 @@ class EverydayTest extends OnTheDemo {
             fresh.restart();
         }
     }
+
+    @Test
+    void aReportIsAskedAboutOtherDaysAndTakenAway() {
+        administrator();
+        browser.go("/reports");
+        browser.sees("[data-report]", "Days away");
+        browser.choose("[aria-label=Report]", "Lapses ahead");
+        browser.sees("What would be lost, by whom and when");
+        browser.set("[name=through]", "2027-05-31");
+        browser.sees("[data-report]", "Salaried leave");
+        assertThat(browser.download("Download CSV").lines())
+                .startsWith("code,person,team,policy,last usable,unit,amount")
+                .anyMatch(line -> line.contains("Salaried leave,2027-04-30,days"));
+    }
 }

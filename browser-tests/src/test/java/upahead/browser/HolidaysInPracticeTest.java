@@ -78,6 +78,22 @@ class HolidaysInPracticeTest extends OnTheDemo {
     }
 
     @Test
+    void theHolidaysOfACountryAreABeginningThatStaysEditable() {
+        administrator();
+        browser.go("/holidays");
+        browser.choose("[aria-label=Site]", "Saltmarsh Nursery");
+        browser.click("Those of a country");
+        browser.choose("[aria-label=Country]", "Germany");
+        browser.sees("[data-country-days]", "German Unity Day");
+        browser.choose("[aria-label=Region]", "Bavaria");
+        browser.sees("[data-country-days]", "Epiphany\n6 January");
+        browser.sees("[data-country-days]", "Easter Monday\nthere already");
+        browser.clickStarting("Take these ");
+        browser.sees("Taken. Look at a year to let the days of rules count.");
+        browser.sees("[data-rules]", "German Unity Day 3 October");
+    }
+
+    @Test
     void paidHoursForAnExtraDayAreGivenAndTakenBack() {
         administrator();
         browser.go("/holidays");

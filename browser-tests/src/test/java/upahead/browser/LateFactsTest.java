@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 
 /**
@@ -17,6 +18,7 @@ import org.junit.jupiter.api.io.TempDir;
  * explained, in the next run; the run is closed, undone and closed again, and the proof holds.
  */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
+@ExtendWith(StepByStep.class)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class LateFactsTest {
 

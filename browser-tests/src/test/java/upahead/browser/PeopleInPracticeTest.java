@@ -25,7 +25,7 @@ class PeopleInPracticeTest extends OnTheDemo {
         browser.choose("[role=dialog] [name=policy]", "Hourly leave");
         browser.set("[role=dialog] [name=from]", "2027-01-01");
         browser.set("[role=dialog] [name=to]", "2026-12-01");
-        browser.type("[role=dialog] [name=balanceLimit]", "3,5");
+        browser.type("[role=dialog] [name=balance]", "3,5");
         browser.sees("[role=dialog] [role=alert]", "The exception ends before it begins.");
         browser.type("[role=dialog] [name=reason]", "Agreed while on loan to the nursery");
         browser.click("Make the exception");

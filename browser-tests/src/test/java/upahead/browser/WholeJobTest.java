@@ -12,6 +12,7 @@ import org.junit.jupiter.api.Order;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.TestMethodOrder;
+import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
 import org.openqa.selenium.Keys;
 
@@ -20,6 +21,7 @@ import org.openqa.selenium.Keys;
  * balances, stop and start the program. Each step goes on from the one before.
  */
 @TestInstance(TestInstance.Lifecycle.PER_CLASS)
+@ExtendWith(StepByStep.class)
 @TestMethodOrder(MethodOrderer.OrderAnnotation.class)
 class WholeJobTest {
 
@@ -183,7 +185,8 @@ class WholeJobTest {
         browser.type("[aria-label='Search people']", "Kerensa");
         browser.seesNot("Ambrose");
         assertThat(browser.download("Download CSV").lines())
-                .startsWith("code,person,team,policy,unit,earned,used,booked,withheld,balance,available,askable")
+                .startsWith(
+                        "code,person,team,policy,unit,earned,used,booked,withheld,balance,available,askable,up ahead")
                 .hasSize(6);
         browser.clickOnRow("Hourly leave");
         browser.sees("hours counted in 12 Apr to 25 Apr 2027, 1.3 for every 23");

@@ -8,11 +8,11 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import upahead.core.quantity.Amount;
+import upahead.written.Choices;
 
 /** The fields of one JSON object, read strictly: a key that nobody asks for is an error, null means left out. */
 final class Fields {
@@ -81,6 +81,12 @@ final class Fields {
         List<T> items = new ArrayList<>();
         nodes(key).forEach(item -> items.add(read(path(key) + "[" + items.size() + "]", item, reader)));
         return items;
+    }
+
+    List<String> texts(String key) {
+        List<String> texts = new ArrayList<>();
+        nodes(key).forEach(item -> texts.add(text(path(key) + "[" + texts.size() + "]", item)));
+        return texts;
     }
 
     List<JsonNode> nodes(String key) {
@@ -161,20 +167,12 @@ final class Fields {
         });
     }
 
-    /** One of an enum's constants, written in lower case with hyphens. */
-    <E extends Enum<E>> Optional<E> choice(String key, Class<E> choices) {
-        return text(key).map(text -> {
-            for (E choice : choices.getEnumConstants()) {
-                if (written(choice).equals(text)) {
-                    return choice;
-                }
-            }
-            throw new InvalidCase(path(key), "must be one of " + allOf(choices) + ", not " + shown(text));
-        });
-    }
-
-    static String written(Enum<?> choice) {
-        return choice.name().toLowerCase(Locale.ROOT).replace('_', '-');
+    /** One of the choices, written in lower case with hyphens. */
+    <E> Optional<E> choice(String key, Class<E> choices) {
+        return text(key).map(text -> Choices.read(choices, text)
+                .orElseThrow(() -> new InvalidCase(
+                        path(key),
+                        "must be one of " + String.join(", ", Choices.allOf(choices)) + ", not " + shown(text))));
     }
 
     InvalidCase invalid(String key, String why) {
@@ -191,12 +189,6 @@ final class Fields {
                 throw new InvalidCase(path(key), "is not a known key here");
             }
         });
-    }
-
-    private static <E extends Enum<E>> String allOf(Class<E> choices) {
-        return String.join(
-                ", ",
-                Arrays.stream(choices.getEnumConstants()).map(Fields::written).toList());
     }
 
     static List<JsonNode> elements(String path, JsonNode value) {

@@ -21,6 +21,7 @@ import upahead.core.ledger.Ledger;
 import upahead.core.ledger.LedgerLine;
 import upahead.core.ledger.PlainWords;
 import upahead.core.quantity.Amount;
+import upahead.written.Choices;
 
 /** The command that runs case files: figures to standard output, differences and faults to standard error. */
 public final class Rehearsal {
@@ -117,7 +118,7 @@ public final class Rehearsal {
         Map<String, String> printed = new LinkedHashMap<>();
         printed.put("case", rehearsed.name());
         printed.put("on", line.on().toString());
-        printed.put("what", Fields.written(line.kind()));
+        printed.put("what", Choices.written(line.kind()));
         printed.put("amount", line.amount().toString());
         printed.put("withheld", line.withheld().toString());
         printed.put("balance", line.balance().toString());

@@ -1,7 +1,12 @@
 package upahead.server;
 
-import upahead.server.access.Role;
-import upahead.server.access.SignedIn;
+import java.util.List;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors;
+import org.springframework.test.web.servlet.request.RequestPostProcessor;
+import upahead.server.platform.access.Role;
+import upahead.server.platform.access.SignedIn;
 
 /** People who do things in tests. */
 public final class Somebody {
@@ -17,5 +22,13 @@ public final class Somebody {
 
     public static SignedIn approver(long personId) {
         return new SignedIn(4, "approver", "Approver " + personId, Role.APPROVER, personId);
+    }
+
+    /** Sends a request as somebody. */
+    public static RequestPostProcessor as(SignedIn somebody) {
+        return SecurityMockMvcRequestPostProcessors.authentication(UsernamePasswordAuthenticationToken.authenticated(
+                somebody,
+                null,
+                List.of(new SimpleGrantedAuthority("ROLE_" + somebody.role().name()))));
     }
 }

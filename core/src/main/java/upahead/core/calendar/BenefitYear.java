@@ -13,6 +13,9 @@ public sealed interface BenefitYear {
     /** The benefit year that contains a day. */
     DateSpan containing(LocalDate day, LocalDate hired);
 
+    /** When it begins: "on 1 January", "on each hire anniversary". */
+    String inWords();
+
     /** The calendar year: what holds where a policy says nothing else. */
     static BenefitYear calendarYear() {
         return new StartsOn(MonthDay.of(1, 1));
@@ -35,6 +38,11 @@ public sealed interface BenefitYear {
             return new DateSpan(
                     start.atYear(startYear), start.atYear(startYear + 1).minusDays(1));
         }
+
+        @Override
+        public String inWords() {
+            return "on " + PlainDates.monthDay(start);
+        }
     }
 
     /** Begins on each anniversary of the hire; 29 February falls to 28 February in a common year. */
@@ -50,6 +58,11 @@ public sealed interface BenefitYear {
             }
             return new DateSpan(
                     hired.plusYears(years), hired.plusYears(years + 1).minusDays(1));
+        }
+
+        @Override
+        public String inWords() {
+            return "on each hire anniversary";
         }
     }
 }

@@ -23,6 +23,7 @@ public record DateSpan(LocalDate first, LocalDate last) {
         }
     }
 
+    /** @throws IllegalArgumentException if the last day is before the first */
     public static DateSpan of(LocalDate first, LocalDate last) {
         return new DateSpan(first, last);
     }
@@ -41,10 +42,12 @@ public record DateSpan(LocalDate first, LocalDate last) {
         return days;
     }
 
+    /** Whether a day is one of these, the first and the last included. */
     public boolean contains(LocalDate day) {
         return !day.isBefore(first) && !day.isAfter(last);
     }
 
+    /** How many days there are, at least 1. */
     public long days() {
         return ChronoUnit.DAYS.between(first, last) + 1;
     }
@@ -64,14 +67,17 @@ public record DateSpan(LocalDate first, LocalDate last) {
                 .toList();
     }
 
+    /** Each day, in order of time. */
     public Stream<LocalDate> dates() {
         return first.datesUntil(last.plusDays(1));
     }
 
+    /** The later of two days. */
     public static LocalDate later(LocalDate one, LocalDate other) {
         return one.isAfter(other) ? one : other;
     }
 
+    /** The earlier of two days. */
     public static LocalDate earlier(LocalDate one, LocalDate other) {
         return one.isBefore(other) ? one : other;
     }

@@ -3,7 +3,7 @@ package upahead.core.calendar;
 import java.time.LocalDate;
 
 /** Easter Sunday of the Gregorian calendar. */
-final class Easter {
+public final class Easter {
 
     private Easter() {}
 
@@ -11,7 +11,7 @@ final class Easter {
      * Easter Sunday of a year from 1583 on, by the anonymous Gregorian algorithm as Meeus gives it (Astronomical
      * Algorithms, chapter 8).
      */
-    static LocalDate sunday(int year) {
+    public static LocalDate sunday(int year) {
         int golden = year % 19;
         int century = year / 100;
         int ofCentury = year % 100;

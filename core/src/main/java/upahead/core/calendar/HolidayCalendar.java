@@ -22,6 +22,7 @@ public final class HolidayCalendar {
 
     private final NavigableMap<LocalDate, Holiday> holidays;
 
+    /** @param holidays by date, neither dates nor holidays null; copied */
     public HolidayCalendar(Map<LocalDate, Holiday> holidays) {
         this.holidays = new TreeMap<>(holidays);
     }
@@ -43,12 +44,9 @@ public final class HolidayCalendar {
         return new HolidayCalendar(holidays);
     }
 
+    /** The holiday of a date, whole or half; nothing on any other day. */
     public Optional<Holiday> on(LocalDate date) {
         return Optional.ofNullable(holidays.get(date));
-    }
-
-    public boolean isWholeHoliday(LocalDate date) {
-        return on(date).filter(holiday -> !holiday.half()).isPresent();
     }
 
     /** The dates of all holidays within a span, in order of time. */

@@ -56,6 +56,7 @@ public record PayCalendar(Every every, LocalDate anchor, Optional<Next> next) {
         return new PayCalendar(Every.FORTNIGHT, mondayOnOrBefore(hired));
     }
 
+    /** The latest Monday that is not after a day. */
     public static LocalDate mondayOnOrBefore(LocalDate day) {
         return day.with(TemporalAdjusters.previousOrSame(DayOfWeek.MONDAY));
     }

@@ -29,6 +29,7 @@ public final class Timeline<T> {
         this.entries = entries;
     }
 
+    /** Nothing on any day. */
     public static <T> Timeline<T> empty() {
         return new Timeline<>(new TreeMap<>());
     }

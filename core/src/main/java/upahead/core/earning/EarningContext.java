@@ -24,18 +24,20 @@ public interface EarningContext {
     /** The stretches of some days that lie in no pause, in order of time. */
     List<DateSpan> withoutPauses(DateSpan days);
 
+    /** The pay periods of the person, without end in both directions. */
     PayCalendar payCalendar();
 
+    /** The whole benefit year that contains a day, also one before the hire date. */
     DateSpan benefitYearOf(LocalDate day);
 
-    /** The figure that counts on a day: that of the tenure band reached, else the given one. */
-    Amount figureOn(LocalDate day, Amount basic);
+    /** The amount that counts on a day: that of the tenure band reached, else the given one. */
+    Amount amountOn(LocalDate day, Amount basic);
 
     /** What scales the amount of a grant on a day. */
-    Basis.Scale scaleOn(LocalDate day);
+    Scale scaleOn(LocalDate day);
 
     /** What scales a share, averaged over the days of some stretches, of which there is at least one. */
-    Basis.Scale averageScale(List<DateSpan> stretches);
+    Scale averageScale(List<DateSpan> stretches);
 
     /**
      * The days in whose periods of earning nothing else holds: from the version on that brought these periods up to the

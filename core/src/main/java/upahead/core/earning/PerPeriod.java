@@ -1,36 +1,46 @@
 package upahead.core.earning;
 
 import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
-import java.util.stream.Stream;
 import upahead.core.calendar.DateSpan;
-import upahead.core.calendar.PayCalendar;
-import upahead.core.earning.Basis.Portion;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Fraction;
+import upahead.core.quantity.Unit;
 
 /**
  * A share each pay period, month or day.
  *
  * @param every how often a share is due
- * @param rate the figure of a period, or of a year that is divided over its periods
+ * @param amount of a period, or of a year, in the policy's unit, not below zero
+ * @param per what the amount is for
  * @param posts whether a share posts at its period's start or end; days always post on the day
  * @param months where months begin, of no effect for pay periods and days
  * @param partial what a period brings that the employee covers only in part
  */
-public record PerPeriod(Every every, Rate rate, Posts posts, Months months, Partial partial) implements EarningMethod {
+public record PerPeriod(Every every, Amount amount, Per per, Posts posts, Months months, Partial partial)
+        implements EarningMethod {
 
     /** How often a share is due. */
     public enum Every {
-        PAY_PERIOD,
-        MONTH,
-        DAY
+        PAY_PERIOD("pay period"),
+        MONTH("month"),
+        DAY("day");
+
+        private final String words;
+
+        Every(String words) {
+            this.words = words;
+        }
+    }
+
+    /** What an amount is for. */
+    public enum Per {
+        PERIOD,
+        /** It is divided over the periods of the benefit year. */
+        YEAR
     }
 
     /** When in its period a share posts. */
@@ -41,53 +51,101 @@ public record PerPeriod(Every every, Rate rate, Posts posts, Months months, Part
 
     /** Where months begin. */
     public enum Months {
-        CALENDAR,
-        FROM_HIRE
+        CALENDAR("with the calendar"),
+        FROM_HIRE("on the day of the hire date");
+
+        private final String words;
+
+        Months(String words) {
+            this.words = words;
+        }
     }
 
     /** What a period brings that the employee covers only in part. */
     public enum Partial {
-        FULL,
-        NONE,
-        BY_DAYS
-    }
+        FULL("its whole share"),
+        NONE("nothing"),
+        BY_DAYS("its part by days");
 
-    /**
-     * How much is earned.
-     *
-     * @param amount not below zero, in the policy's unit
-     * @param perYear whether it is the amount of a year rather than of a period
-     */
-    public record Rate(Amount amount, boolean perYear) {
-        /**
-         * @throws IllegalArgumentException if the amount is below zero
-         */
-        public Rate {
-            Figures.requireNotNegative(amount, perYear ? "the amount a year" : "the amount a period");
+        private final String words;
+
+        Partial(String words) {
+            this.words = words;
         }
     }
 
+    /**
+     * @throws IllegalArgumentException if the amount is below zero
+     */
     public PerPeriod {
         Objects.requireNonNull(every, "every");
-        Objects.requireNonNull(rate, "rate");
+        Objects.requireNonNull(per, "per");
         Objects.requireNonNull(posts, "posts");
         Objects.requireNonNull(months, "months");
         Objects.requireNonNull(partial, "partial");
+        Figures.requireNotNegative(amount, per == Per.YEAR ? "the amount a year" : "the amount a period");
     }
 
     @Override
-    public Object rhythm() {
-        return every == Every.DAY ? List.of(getClass(), every) : List.of(getClass(), every, posts);
+    public Rhythm rhythm() {
+        return every == Every.DAY ? Rhythm.of(PerPeriod.class, every) : Rhythm.of(PerPeriod.class, every, posts);
     }
 
     @Override
-    public Object periods() {
-        return every == Every.MONTH ? List.of(rhythm(), months) : rhythm();
+    public Rhythm periods() {
+        return every == Every.MONTH ? rhythm().and(months) : rhythm();
     }
 
     @Override
-    public EarningMethod withFigure(Amount figure) {
-        return new PerPeriod(every, new Rate(figure, rate.perYear()), posts, months, partial);
+    public EarningMethod withAmount(Amount other) {
+        return new PerPeriod(every, other, per, posts, months, partial);
+    }
+
+    @Override
+    public boolean isScaled() {
+        return true;
+    }
+
+    @Override
+    public Optional<Amount> mostInAYear(Amount of) {
+        if (per == Per.YEAR) {
+            return Optional.of(of);
+        }
+        return every == Every.MONTH ? Optional.of(of.times(Amount.of(PeriodsOfYear.MONTHS))) : Optional.empty();
+    }
+
+    @Override
+    public String inWords(Unit unit) {
+        return unit.counted(amount) + (per == Per.YEAR ? " a year, a share each " : " each ") + every.words;
+    }
+
+    @Override
+    public List<String> particulars() {
+        return every == Every.DAY
+                ? List.of()
+                : List.of("It is posted " + postedInWords()
+                        + (every == Every.MONTH ? ", months beginning " + months.words : "")
+                        + "; one that is covered only in part brings " + partial.words + ".");
+    }
+
+    @Override
+    public List<RuleInWords> choices() {
+        List<RuleInWords> choices = new ArrayList<>();
+        choices.add(new RuleInWords("Posted", postedInWords()));
+        if (every == Every.MONTH) {
+            choices.add(new RuleInWords("Months begin", months.words));
+        }
+        if (every != Every.DAY) {
+            choices.add(new RuleInWords("Periods begun or left", "bring " + partial.words));
+        }
+        return choices;
+    }
+
+    private String postedInWords() {
+        if (every == Every.DAY) {
+            return "each day";
+        }
+        return (posts == Posts.START ? "at the start of each " : "at the end of each ") + every.words;
     }
 
     @Override
@@ -98,41 +156,23 @@ public record PerPeriod(Every every, Rate rate, Posts posts, Months months, Part
             return List.of();
         }
         List<Posting> postings = new ArrayList<>();
-        Map<DateSpan, Integer> periodsByYear = new HashMap<>();
+        PeriodsOfYear periods = new PeriodsOfYear(every, posts, context);
         DateSpan span = earning.get();
         if (every == Every.MONTH && months == Months.FROM_HIRE) {
-            for (DateSpan month : monthsFromHire(context.hired(), span)) {
-                posting(context, month, periodsByYear).ifPresent(postings::add);
+            for (DateSpan month : PeriodsOfYear.monthsFromHire(context.hired(), span)) {
+                posting(context, month, periods).ifPresent(postings::add);
             }
             return postings;
         }
-        DateSpan period = periodOf(context, span.first());
+        DateSpan period = periods.containing(span.first());
         while (!period.first().isAfter(span.last())) {
-            posting(context, period, periodsByYear).ifPresent(postings::add);
-            period = periodOf(context, period.last().plusDays(1));
+            posting(context, period, periods).ifPresent(postings::add);
+            period = periods.containing(period.last().plusDays(1));
         }
         return postings;
     }
 
-    private DateSpan periodOf(EarningContext context, LocalDate day) {
-        return switch (every) {
-            case PAY_PERIOD -> context.payCalendar().periodOf(day);
-            case DAY -> new DateSpan(day, day);
-            case MONTH -> new PayCalendar(PayCalendar.Every.MONTH, day).periodOf(day);
-        };
-    }
-
-    private static List<DateSpan> monthsFromHire(LocalDate hired, DateSpan span) {
-        long guess = Math.max(0, ChronoUnit.MONTHS.between(hired, span.first()) - 1);
-        return Stream.iterate(guess, month -> month + 1)
-                .map(month -> new DateSpan(
-                        hired.plusMonths(month), hired.plusMonths(month + 1).minusDays(1)))
-                .dropWhile(month -> month.last().isBefore(span.first()))
-                .takeWhile(month -> !month.first().isAfter(span.last()))
-                .toList();
-    }
-
-    private Optional<Posting> posting(EarningContext context, DateSpan period, Map<DateSpan, Integer> periodsByYear) {
+    private Optional<Posting> posting(EarningContext context, DateSpan period, PeriodsOfYear periods) {
         boolean atStart = posts == Posts.START && every != Every.DAY;
         DateSpan same = context.samePeriods();
         LocalDate on = atStart
@@ -141,26 +181,24 @@ public record PerPeriod(Every every, Rate rate, Posts posts, Months months, Part
         if (!context.days().contains(on) || on.isBefore(context.earningBegins()) || on.isAfter(context.earningEnds())) {
             return Optional.empty();
         }
-        Optional<DateSpan> due = due(context, period, atStart);
-        if (due.isEmpty()) {
+        Optional<DateSpan> days = due(context, period, atStart);
+        if (days.isEmpty()) {
             return Optional.empty();
         }
-        List<DateSpan> covered = covered(context, due.get());
-        Portion portion = portion(context, period, due.get(), covered);
+        List<DateSpan> covered = covered(context, days.get());
+        Portion portion = portion(context, period, days.get(), covered);
         if (covered.isEmpty() || portion.part() == 0) {
             return Optional.empty();
         }
-        int periods = rate.perYear()
-                ? periodsByYear.computeIfAbsent(context.benefitYearOf(on), year -> periodsIn(context, year))
-                : 1;
-        Amount figure = context.figureOn(on, rate.amount());
-        Basis.Scale scale = context.averageScale(covered);
-        Fraction exact = Fraction.of(figure)
-                .times(Fraction.of(1, periods))
+        int shares = per == Per.YEAR ? periods.in(context.benefitYearOf(on)) : 1;
+        Amount due = context.amountOn(on, amount);
+        Scale scale = context.averageScale(covered);
+        Fraction exact = Fraction.of(due)
+                .times(Fraction.of(1, shares))
                 .times(scale.factor())
                 .times(portion.asFraction());
-        Basis basis = new Basis.PeriodShare(period, figure, periods, scale, portion);
-        return Optional.of(new Posting.Settled(on, atStart, new Share(exact, basis)));
+        Basis basis = new PeriodShare(period, due, shares, scale, portion);
+        return Optional.of(new PeriodPosting(on, atStart, period, new Share(exact, basis)));
     }
 
     /**
@@ -186,27 +224,6 @@ public record PerPeriod(Every every, Rate rate, Posts posts, Months months, Part
                         ? new Portion(0, period.days())
                         : new Portion(due.days(), period.days());
         };
-    }
-
-    /** How many of the calendar's own posting dates lie in a benefit year, whoever is employed. */
-    private int periodsIn(EarningContext context, DateSpan year) {
-        return switch (every) {
-            case MONTH -> 12;
-            case DAY -> (int) year.days();
-            case PAY_PERIOD -> payPeriodsIn(context.payCalendar(), year);
-        };
-    }
-
-    private int payPeriodsIn(PayCalendar calendar, DateSpan year) {
-        int count = 0;
-        DateSpan period = calendar.periodOf(year.first());
-        while (!period.first().isAfter(year.last())) {
-            if (year.contains(posts == Posts.START ? period.first() : period.last())) {
-                count++;
-            }
-            period = calendar.after(period);
-        }
-        return count;
     }
 
     /** The stretches of some days on which the employee earns by time. */

@@ -1,10 +1,13 @@
 package upahead.core.earning;
 
 import java.time.LocalDate;
+import java.util.Optional;
+import upahead.core.calendar.DateSpan;
 
 /** Something earned that becomes due on a day. */
 public interface Posting {
 
+    /** The date of its ledger line, on which version, benefit year and tenure band are looked up. */
     LocalDate on();
 
     /** Whether it posts before the day's adjustments and leave rather than after them. */
@@ -18,11 +21,13 @@ public interface Posting {
         return before;
     }
 
-    /** A posting whose share does not depend on earlier ones. */
-    record Settled(LocalDate on, boolean atStartOfDay, Share share) implements Posting {
-        @Override
-        public Share share(CountedHours before) {
-            return share;
-        }
+    /** The benefit year of which it is the grant; nothing for others. A year is granted once. */
+    default Optional<DateSpan> grants() {
+        return Optional.empty();
+    }
+
+    /** The last day that it pays ahead, which no other share pays again; {@link LocalDate#MIN} where it pays none ahead. */
+    default LocalDate paysThrough() {
+        return LocalDate.MIN;
     }
 }

@@ -20,6 +20,9 @@ public sealed interface Scaling {
     /** In proportion to the full-time equivalent. */
     Scaling BY_FTE = new ByFte();
 
+    /** To how many decimals a factor is told. */
+    int DECIMALS = 4;
+
     /** The factor of one day, at least 0. */
     Fraction on(Employment employment, LocalDate day);
 
@@ -29,6 +32,12 @@ public sealed interface Scaling {
      * @param stretches at least one, none overlapping another
      */
     Fraction average(Employment employment, List<DateSpan> stretches);
+
+    /** What a factor other than 1 says, such as " at 0.6 FTE". */
+    String words(Fraction factor);
+
+    /** The rule in few words. */
+    String inWords();
 
     /** Everybody gets the same. */
     record None() implements Scaling {
@@ -40,6 +49,16 @@ public sealed interface Scaling {
         @Override
         public Fraction average(Employment employment, List<DateSpan> stretches) {
             return Fraction.ONE;
+        }
+
+        @Override
+        public String words(Fraction factor) {
+            return "";
+        }
+
+        @Override
+        public String inWords() {
+            return "the same as full-timers";
         }
     }
 
@@ -53,6 +72,16 @@ public sealed interface Scaling {
         @Override
         public Fraction average(Employment employment, List<DateSpan> stretches) {
             return employment.averageFte(stretches);
+        }
+
+        @Override
+        public String words(Fraction factor) {
+            return " at " + factor.toDecimal(DECIMALS) + " FTE";
+        }
+
+        @Override
+        public String inWords() {
+            return "in proportion to their full-time equivalent";
         }
     }
 
@@ -90,6 +119,17 @@ public sealed interface Scaling {
             Fraction workingDays = Employment.average(
                     employment.schedule(), week -> Amount.of(week.workingDays()), Amount.ZERO, stretches);
             return workingDays.times(Fraction.of(1, fullWeek));
+        }
+
+        @Override
+        public String words(Fraction factor) {
+            return " at " + factor.times(Fraction.of(fullWeek, 1)).toDecimal(DECIMALS) + " of " + fullWeek
+                    + " days a week";
+        }
+
+        @Override
+        public String inWords() {
+            return "in proportion to the days they work, of " + fullWeek + " a week";
         }
     }
 }

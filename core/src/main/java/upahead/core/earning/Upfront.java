@@ -4,11 +4,12 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
+import java.util.Optional;
 import upahead.core.calendar.DateSpan;
-import upahead.core.earning.Basis.Counted;
-import upahead.core.earning.Basis.Portion;
+import upahead.core.calendar.PlainDates;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Fraction;
+import upahead.core.quantity.Unit;
 
 /**
  * The amount on the first day of each benefit year and, in a partial first year, a fraction of it on the day on which
@@ -22,11 +23,67 @@ public record Upfront(Amount amount, FirstYear firstYear) implements EarningMeth
     /** How much a partial first benefit year brings. */
     public enum FirstYear {
         /** The whole amount. */
-        FULL,
+        FULL("the whole amount"),
         /** By the calendar days from the first day to the year's last, both counted. */
-        BY_DAYS,
+        BY_DAYS("a part by the days left"),
         /** By months begun, in twelfths. */
-        BY_MONTHS
+        BY_MONTHS("a part by the months begun");
+
+        private final String words;
+
+        FirstYear(String words) {
+            this.words = words;
+        }
+    }
+
+    /** In what a partial first year is counted. */
+    enum Counted {
+        WHOLE_YEAR,
+        FULL_FIRST_YEAR,
+        DAYS,
+        MONTHS
+    }
+
+    /**
+     * A grant.
+     *
+     * @param year the benefit year it is for
+     * @param amount the policy's amount, tenure minded
+     * @param scale what it was scaled by
+     * @param portion how much of the year's grant is due: 1, or less in a partial first year
+     * @param counted the unit in which the portion was counted
+     */
+    record Granted(DateSpan year, Amount amount, Scale scale, Portion portion, Counted counted) implements Basis {
+        @Override
+        public boolean isGrant() {
+            return true;
+        }
+
+        @Override
+        public String words() {
+            String part = counted == Counted.DAYS || counted == Counted.MONTHS
+                    ? " for " + portion.part() + " of " + portion.whole()
+                            + (counted == Counted.DAYS ? " days" : " months")
+                    : "";
+            return "Granted for the benefit year " + PlainDates.span(year) + ", " + amount + scale.words() + part;
+        }
+    }
+
+    private record Grant(LocalDate on, DateSpan year, Share share) implements Posting {
+        @Override
+        public boolean atStartOfDay() {
+            return true;
+        }
+
+        @Override
+        public Share share(CountedHours before) {
+            return share;
+        }
+
+        @Override
+        public Optional<DateSpan> grants() {
+            return Optional.of(year);
+        }
     }
 
     /**
@@ -38,8 +95,43 @@ public record Upfront(Amount amount, FirstYear firstYear) implements EarningMeth
     }
 
     @Override
-    public EarningMethod withFigure(Amount figure) {
-        return new Upfront(figure, firstYear);
+    public EarningMethod withAmount(Amount other) {
+        return new Upfront(other, firstYear);
+    }
+
+    @Override
+    public Rhythm rhythm() {
+        return Rhythm.of(Upfront.class);
+    }
+
+    @Override
+    public boolean isScaled() {
+        return true;
+    }
+
+    @Override
+    public Optional<Amount> mostInAYear(Amount of) {
+        return Optional.of(of);
+    }
+
+    @Override
+    public boolean isAtOnce() {
+        return true;
+    }
+
+    @Override
+    public String inWords(Unit unit) {
+        return unit.counted(amount) + " granted each benefit year";
+    }
+
+    @Override
+    public List<String> particulars() {
+        return List.of("Whoever begins later in the year gets " + firstYear.words + ".");
+    }
+
+    @Override
+    public List<RuleInWords> choices() {
+        return List.of(new RuleInWords("First year", firstYear.words));
     }
 
     @Override
@@ -65,10 +157,10 @@ public record Upfront(Amount amount, FirstYear firstYear) implements EarningMeth
     }
 
     private Posting grant(EarningContext context, LocalDate on, DateSpan year, Portion portion, Counted counted) {
-        Amount figure = context.figureOn(on, amount);
-        Basis.Scale scale = context.scaleOn(on);
-        Fraction exact = Fraction.of(figure).times(scale.factor()).times(portion.asFraction());
-        return new Posting.Settled(on, true, new Share(exact, new Basis.Grant(year, figure, scale, portion, counted)));
+        Amount due = context.amountOn(on, amount);
+        Scale scale = context.scaleOn(on);
+        Fraction exact = Fraction.of(due).times(scale.factor()).times(portion.asFraction());
+        return new Grant(on, year, new Share(exact, new Granted(year, due, scale, portion, counted)));
     }
 
     private Portion portionOfFirst(DateSpan year, LocalDate begins) {

@@ -47,14 +47,17 @@ public record Facts(
         }
     }
 
+    /** The same but other hours worked. */
     public Facts withWork(WorkLog other) {
         return new Facts(other, paidLeave, awardedHolidays, taken, adjustments, openings);
     }
 
+    /** The same but other adjustments, in any order. */
     public Facts withAdjustments(List<Adjustment> other) {
         return new Facts(work, paidLeave, awardedHolidays, taken, other, openings);
     }
 
+    /** The same but other leave, in any order. */
     public Facts withTaken(List<Taken> other) {
         return new Facts(work, paidLeave, awardedHolidays, other, adjustments, openings);
     }

@@ -15,10 +15,12 @@ public final class WorkLog {
 
     private final List<Work> entries;
 
+    /** @param entries in any order; several of one day and kind add up */
     public WorkLog(Collection<Work> entries) {
         this.entries = entries.stream().sorted(Work.ORDER).toList();
     }
 
+    /** All of them by date, then by kind, then by hours. */
     public List<Work> entries() {
         return entries;
     }

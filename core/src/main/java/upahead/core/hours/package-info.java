@@ -1,2 +1,5 @@
-/** Hours worked, recorded or expected, and the days they fall on. */
+/** Hours worked, recorded or expected, and the days they fall on (calculation contract, "Facts"). */
+@Uses({"calendar", "people", "quantity"})
 package upahead.core.hours;
+
+import upahead.core.Uses;

@@ -34,10 +34,12 @@ public record Account(
         Objects.requireNonNull(facts, "facts");
     }
 
+    /** The same under other rules, as for a draft. */
     public Account withPolicy(Policy other) {
         return new Account(employment, enrolment, other, payCalendar, holidays, facts);
     }
 
+    /** The same with other facts, as for a request or a forecast. */
     public Account withFacts(Facts other) {
         return new Account(employment, enrolment, policy, payCalendar, holidays, other);
     }

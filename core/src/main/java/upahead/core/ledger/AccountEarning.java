@@ -5,9 +5,9 @@ import java.util.List;
 import java.util.Optional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.PayCalendar;
-import upahead.core.earning.Basis;
 import upahead.core.earning.EarningContext;
 import upahead.core.earning.PerHoursWorked;
+import upahead.core.earning.Scale;
 import upahead.core.hours.WorkingDays;
 import upahead.core.policy.Terms;
 import upahead.core.quantity.Amount;
@@ -87,20 +87,20 @@ final class AccountEarning implements EarningContext {
     }
 
     @Override
-    public Amount figureOn(LocalDate day, Amount basic) {
+    public Amount amountOn(LocalDate day, Amount basic) {
         return terms.tenure().isEmpty()
                 ? basic
-                : terms.figureAfter(account.employment().completedYears(day), basic);
+                : terms.amountAfter(account.employment().completedYears(day), basic);
     }
 
     @Override
-    public Basis.Scale scaleOn(LocalDate day) {
-        return new Basis.Scale(terms.scaling().on(account.employment(), day), terms.scaling());
+    public Scale scaleOn(LocalDate day) {
+        return new Scale(terms.scaling().on(account.employment(), day), terms.scaling());
     }
 
     @Override
-    public Basis.Scale averageScale(List<DateSpan> stretches) {
-        return new Basis.Scale(terms.scaling().average(account.employment(), stretches), terms.scaling());
+    public Scale averageScale(List<DateSpan> stretches) {
+        return new Scale(terms.scaling().average(account.employment(), stretches), terms.scaling());
     }
 
     @Override

@@ -6,7 +6,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import upahead.core.calendar.DateSpan;
-import upahead.core.earning.Basis;
 import upahead.core.earning.Posting;
 import upahead.core.facts.Adjustment;
 import upahead.core.facts.OpeningBalance;
@@ -147,6 +146,7 @@ final class Agenda {
         }
     }
 
+    /** A longer wait in a later version can move the day on which earning begins; a year is granted once all the same. */
     private void addPostings() {
         Set<DateSpan> granted = new HashSet<>();
         LocalDate paidThrough = LocalDate.MIN;
@@ -154,28 +154,12 @@ final class Agenda {
             AccountEarning context =
                     new AccountEarning(account, version.value(), version.days(), span.first(), paidThrough);
             for (Posting posting : version.value().earning().postings(context)) {
-                if (!isSecondGrant(posting, granted)) {
+                if (posting.grants().map(granted::add).orElse(true)) {
                     events.add(new Posts(posting));
-                    paidThrough = DateSpan.later(paidThrough, paidThrough(posting));
+                    paidThrough = DateSpan.later(paidThrough, posting.paysThrough());
                 }
             }
         }
-    }
-
-    /** Only a share that posts at the start of its period is paid ahead. */
-    private static LocalDate paidThrough(Posting posting) {
-        return posting.atStartOfDay()
-                        && posting instanceof Posting.Settled settled
-                        && settled.share().basis() instanceof Basis.PeriodShare share
-                ? share.period().last()
-                : LocalDate.MIN;
-    }
-
-    /** A longer wait in a later version can move the day on which earning begins; a year is granted once all the same. */
-    private static boolean isSecondGrant(Posting posting, Set<DateSpan> granted) {
-        return posting instanceof Posting.Settled settled
-                && settled.share().basis() instanceof Basis.Grant grant
-                && !granted.add(grant.year());
     }
 
     private void addAdjustments() {

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import upahead.core.calendar.DateSpan;
-import upahead.core.earning.Basis;
 import upahead.core.policy.Limit;
 import upahead.core.policy.TenureBand;
 import upahead.core.policy.Terms;
@@ -117,7 +116,7 @@ public final class Ahead {
 
     private void grants() {
         for (LedgerLine line : ledger.linesWithin(days)) {
-            if (line.reason() instanceof Reason.Earned earned && earned.basis() instanceof Basis.Grant) {
+            if (line.reason() instanceof Reason.Earned earned && earned.basis().isGrant()) {
                 found.add(new Upcoming.Granted(line.on(), line.amount()));
             }
         }

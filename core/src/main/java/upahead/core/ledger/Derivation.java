@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.earning.CountedHours;
-import upahead.core.earning.PerHoursWorked;
+import upahead.core.earning.EarningMethod;
 import upahead.core.earning.Posting;
 import upahead.core.earning.Share;
 import upahead.core.facts.Adjustment;
@@ -20,8 +20,6 @@ import upahead.core.policy.Terms;
 import upahead.core.policy.Usability;
 import upahead.core.policy.YearEnd;
 import upahead.core.quantity.Amount;
-import upahead.core.quantity.Fraction;
-import upahead.core.quantity.Rounding;
 
 /** The one pure function from facts to ledger lines, in the order of the calculation contract. */
 public final class Derivation {
@@ -31,9 +29,7 @@ public final class Derivation {
     private final Lots lots = new Lots();
     private Amount balance = Amount.ZERO;
     private Amount earnedThisYear = Amount.ZERO;
-    private Fraction roundingTotal = Fraction.ZERO;
-    private Rounding roundedWith;
-    private Amount roundedTotal;
+    private RoundingTotal roundingTotal = new RoundingTotal();
     private CountedHours counted = CountedHours.NONE;
 
     private Derivation(Account account) {
@@ -41,15 +37,17 @@ public final class Derivation {
     }
 
     /**
-     * Derives the ledger of an account. Deriving to a day gives the same lines as deriving further and cutting there.
+     * Derives the ledger of an account. Deriving to a day gives the same lines as deriving further and cutting there, and
+     * the order in which facts were given does not matter.
      *
-     * @param through the last day whose lines are wanted
+     * @param through the last day whose lines are wanted; before the ledger begins there are none
+     * @return the lines with their reasons, none of which can be changed
      */
     public static Ledger derive(Account account, LocalDate through) {
         LocalDate begins = ledgerBegins(account);
         Derivation derivation = new Derivation(account);
         DateSpan.between(begins, through).ifPresent(derivation::run);
-        return new Ledger(account, begins, derivation.lines);
+        return new Ledger(account, begins, through, derivation.lines);
     }
 
     private static LocalDate ledgerBegins(Account account) {
@@ -69,6 +67,7 @@ public final class Derivation {
         for (Agenda.Event event : Agenda.of(account, span)) {
             lapseThrough(event.on());
             happen(event);
+            assert lots.balance().equals(balance) : lots.balance() + " in lots, not " + balance;
         }
         lapseThrough(span.last());
     }
@@ -112,8 +111,7 @@ public final class Derivation {
             account.policy().versions().on(on).map(Terms::yearEnd).ifPresent(rule -> carryOver(on, rule));
         }
         earnedThisYear = Amount.ZERO;
-        roundingTotal = Fraction.ZERO;
-        roundedWith = null;
+        roundingTotal = new RoundingTotal();
     }
 
     private void carryOver(LocalDate on, YearEnd rule) {
@@ -138,29 +136,14 @@ public final class Derivation {
     }
 
     private Optional<Amount> stepOn(LocalDate day) {
-        return account.policy()
-                .versions()
-                .on(day)
-                .map(Terms::earning)
-                .filter(PerHoursWorked.class::isInstance)
-                .map(PerHoursWorked.class::cast)
-                .filter(PerHoursWorked::wholeStepsOnly)
-                .map(PerHoursWorked::forEvery);
+        return account.policy().versions().on(day).map(Terms::earning).flatMap(EarningMethod::wholeStep);
     }
 
     private void post(Posting posting) {
         Terms terms = account.policy().versions().on(posting.on()).orElseThrow();
         Share share = posting.share(counted);
         counted = posting.counted(counted);
-        Rounding rounding = terms.rounding();
-        if (!rounding.equals(roundedWith)) {
-            roundedWith = rounding;
-            roundedTotal = rounding.round(roundingTotal);
-        }
-        roundingTotal = roundingTotal.plus(share.exact());
-        Amount before = roundedTotal;
-        roundedTotal = rounding.round(roundingTotal);
-        Amount offered = roundedTotal.minus(before);
+        Amount offered = roundingTotal.offer(share.exact(), terms.rounding());
         if (offered.isZero()) {
             return;
         }
@@ -172,21 +155,20 @@ public final class Derivation {
         add(posting.on(), LineKind.EARNED, credited, offered.minus(credited), reason);
     }
 
-    /** What the nearer limit leaves room for. */
+    /** What the nearer limit leaves room for, that on the balance where both leave the same. */
     private Optional<Reason.Room> room(Limits limits) {
-        Amount underBalance = limits.balance()
-                .map(limit -> limit.minus(balance).floorAtZero())
-                .orElse(null);
-        Amount underYear = limits.earnedPerYear()
-                .map(limit -> limit.minus(earnedThisYear).floorAtZero())
-                .orElse(null);
-        if (underYear != null && (underBalance == null || underBalance.isMoreThan(underYear))) {
-            return Optional.of(new Reason.Room(
-                    underYear, Limit.EARNED_PER_YEAR, limits.earnedPerYear().get()));
-        }
-        return Optional.ofNullable(underBalance)
-                .map(room ->
-                        new Reason.Room(room, Limit.BALANCE, limits.balance().get()));
+        Optional<Reason.Room> underBalance = room(limits, Limit.BALANCE, balance);
+        Optional<Reason.Room> underYear = room(limits, Limit.EARNED_PER_YEAR, earnedThisYear);
+        return underYear
+                .filter(year -> underBalance
+                        .filter(held -> !held.amount().isMoreThan(year.amount()))
+                        .isEmpty())
+                .or(() -> underBalance);
+    }
+
+    private static Optional<Reason.Room> room(Limits limits, Limit limit, Amount reached) {
+        return limits.on(limit)
+                .map(figure -> new Reason.Room(figure.minus(reached).floorAtZero(), limit, figure));
     }
 
     private void adjust(Adjustment adjustment) {

@@ -9,6 +9,7 @@ import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import upahead.core.leave.Taken;
+import upahead.core.policy.Limit;
 import upahead.core.policy.Terms;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Fraction;
@@ -85,6 +86,7 @@ public record RequestCheck(Ledger with, List<RequestProblem> problems) {
         return affordable == 0 ? Optional.empty() : Optional.of(new Taken(day.on(), step.times(Amount.of(affordable))));
     }
 
+    /** Whether nothing stands against it; waits, limits and later approved leave minded. */
     public boolean isAffordable() {
         return problems.isEmpty();
     }
@@ -138,18 +140,22 @@ public record RequestCheck(Ledger with, List<RequestProblem> problems) {
         }
 
         private Amount useLimit(LocalDate day) {
-            return terms(day).flatMap(terms -> terms.limits().usedPerYear()).orElseThrow();
+            return terms(day)
+                    .flatMap(terms -> terms.limits().on(Limit.USED_PER_YEAR))
+                    .orElseThrow();
         }
 
         private Optional<Amount> overUsed(Ledger ledger, LocalDate day) {
             return terms(day)
-                    .flatMap(terms -> terms.limits().usedPerYear())
+                    .flatMap(terms -> terms.limits().on(Limit.USED_PER_YEAR))
                     .map(limit -> ledger.standing(day).usedThisYear().minus(limit))
                     .filter(Amount::isPositive);
         }
 
         private Optional<Amount> shortOn(Ledger ledger, LocalDate day) {
-            Amount overdraw = terms(day).map(terms -> terms.limits().overdraw()).orElse(Amount.ZERO);
+            Amount overdraw = terms(day)
+                    .map(terms -> terms.limits().orZero(Limit.OVERDRAW))
+                    .orElse(Amount.ZERO);
             return Optional.of(ledger.balance(day).plus(overdraw).negated()).filter(Amount::isPositive);
         }
     }

@@ -6,6 +6,7 @@ import upahead.core.quantity.Amount;
 /** What stands against a request, with its date and by how much. */
 public sealed interface RequestProblem {
 
+    /** The day that is the trouble: one asked for, or one approved earlier that would fall short. */
     LocalDate on();
 
     /** The day is outside the employment or the enrolment. */

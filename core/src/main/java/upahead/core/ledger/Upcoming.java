@@ -7,6 +7,7 @@ import upahead.core.quantity.Amount;
 /** Something that is ahead for one account, with its date and amount in the policy's unit. */
 public sealed interface Upcoming {
 
+    /** The day on which it happens, within the days looked at. */
     LocalDate on();
 
     /** The wait before earning ends. */
@@ -56,9 +57,9 @@ public sealed interface Upcoming {
      * A tenure band is reached.
      *
      * @param years of service completed
-     * @param figure what the policy's figure is from then on
+     * @param amount what the policy's amount is from then on
      */
-    record TenureStep(LocalDate on, int years, Amount figure) implements Upcoming {}
+    record TenureStep(LocalDate on, int years, Amount amount) implements Upcoming {}
 
     /**
      * A benefit year begins.

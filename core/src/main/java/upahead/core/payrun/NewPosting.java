@@ -28,6 +28,7 @@ public record NewPosting(
         REVERSAL
     }
 
+    /** Whether a late fact made it. */
     public boolean isCorrection() {
         return sort == Sort.CORRECTION;
     }
@@ -43,6 +44,7 @@ public record NewPosting(
                 on, about, Sort.REVERSAL, kind, amount.negated(), withheld.negated(), "Close undone: " + reason);
     }
 
+    /** The line as later closes read it. */
     public Frozen frozen() {
         return new Frozen(about, kind, amount, withheld);
     }

@@ -45,10 +45,12 @@ public record Employment(
                 hired, Optional.empty(), hired, Timeline.empty(), Timeline.from(hired, schedule), List.of());
     }
 
+    /** Whether a day is neither before the hire date nor after the last day; a pause is employment, too. */
     public boolean isEmployedOn(LocalDate day) {
         return !day.isBefore(hired) && leaves.map(last -> !day.isAfter(last)).orElse(true);
     }
 
+    /** Whether a day lies in a pause, its first and last day included. */
     public boolean isPausedOn(LocalDate day) {
         for (DateSpan pause : pauses) {
             if (pause.contains(day)) {
@@ -97,6 +99,7 @@ public record Employment(
         return Fraction.of(sum).times(Fraction.of(1, DateSpan.days(stretches)));
     }
 
+    /** The full-time equivalent of a day, at least 0; 1 before the first entry. */
     public Amount fteOn(LocalDate day) {
         return fte.on(day).orElse(Amount.ONE);
     }

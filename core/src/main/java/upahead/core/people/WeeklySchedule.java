@@ -48,6 +48,7 @@ public final class WeeklySchedule {
         return (int) hours.values().stream().filter(Amount::isPositive).count();
     }
 
+    /** The hours of the whole week, from 0 to 168. */
     public Amount total() {
         return Amount.sum(hours.values());
     }

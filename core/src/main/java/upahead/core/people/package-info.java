@@ -1,2 +1,5 @@
-/** Employments and what changes in them on dates. */
+/** Employments and what changes in them on dates (calculation contract, "Facts"). */
+@Uses({"calendar", "quantity"})
 package upahead.core.people;
+
+import upahead.core.Uses;

@@ -31,6 +31,7 @@ public record Enrolment(LocalDate from, Optional<End> ends) {
         }
     }
 
+    /** From a day on, without end. */
     public static Enrolment from(LocalDate from) {
         return new Enrolment(from, Optional.empty());
     }

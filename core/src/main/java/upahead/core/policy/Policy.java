@@ -9,6 +9,7 @@ import upahead.core.calendar.BenefitYear;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.PayCalendar;
 import upahead.core.calendar.Timeline;
+import upahead.core.earning.Rhythm;
 import upahead.core.people.Employment;
 import upahead.core.quantity.Unit;
 
@@ -40,9 +41,9 @@ public record Policy(Unit unit, BenefitYear benefitYear, Timeline<Terms> version
      */
     public DateSpan samePeriods(LocalDate day, Employment employment) {
         LocalDate first = LocalDate.MIN;
-        Object before = null;
+        Rhythm before = null;
         for (Timeline.Entry<Terms> version : versions.entries()) {
-            Object periods = version.value().earning().periods();
+            Rhythm periods = version.value().earning().periods();
             boolean changes = before != null && !before.equals(periods) && employment.isEmployedOn(version.from());
             before = periods;
             if (changes && version.from().isAfter(day)) {
@@ -59,9 +60,9 @@ public record Policy(Unit unit, BenefitYear benefitYear, Timeline<Terms> version
      */
     public List<LocalDate> changesInsidePeriods(PayCalendar calendar) {
         List<LocalDate> inside = new ArrayList<>();
-        Optional<Object> before = Optional.empty();
+        Optional<Rhythm> before = Optional.empty();
         for (Timeline.Entry<Terms> version : versions.entries()) {
-            Object rhythm = version.value().earning().rhythm();
+            Rhythm rhythm = version.value().earning().rhythm();
             boolean changes = before.filter(other -> !other.equals(rhythm)).isPresent();
             if (changes && !calendar.periodOf(version.from()).first().equals(version.from())) {
                 inside.add(version.from());

@@ -70,8 +70,8 @@ public record Terms(
                 Rounding.STANDARD);
     }
 
-    /** The figure after some completed years of service: that of the band reached, else the given one. */
-    public Amount figureAfter(int completedYears, Amount basic) {
+    /** The amount after some completed years of service: that of the band reached, else the given one. */
+    public Amount amountAfter(int completedYears, Amount basic) {
         for (TenureBand band : tenure) {
             if (band.fromYears() <= completedYears) {
                 return band.amount();

@@ -2,12 +2,16 @@ package upahead.core.policy;
 
 import java.time.LocalDate;
 import java.time.MonthDay;
+import upahead.core.calendar.PlainDates;
 
 /** Until when something credited or carried over can be used. */
 public sealed interface Usability {
 
     /** The last usable day of what begins on a day. */
     LocalDate lastUsable(LocalDate start);
+
+    /** "for 3 months", "until 31 March" */
+    String inWords();
 
     /**
      * For so many days or months: usable up to the day before start + count.
@@ -28,6 +32,11 @@ public sealed interface Usability {
         public LocalDate lastUsable(LocalDate start) {
             return new Wait(count, in).endsAfter(start).minusDays(1);
         }
+
+        @Override
+        public String inWords() {
+            return "for " + in.counted(count);
+        }
     }
 
     /** Until a month and day: the first such date on or after the start. */
@@ -36,6 +45,11 @@ public sealed interface Usability {
         public LocalDate lastUsable(LocalDate start) {
             LocalDate sameYear = day.atYear(start.getYear());
             return sameYear.isBefore(start) ? day.atYear(start.getYear() + 1) : sameYear;
+        }
+
+        @Override
+        public String inWords() {
+            return "until " + PlainDates.monthDay(day);
         }
     }
 }

@@ -1,2 +1,5 @@
-/** Policies and their versions: the rules, without the people. */
+/** Policies, their versions and limits: the rules, without the people (calculation contract, "Facts" and "Earning"). */
+@Uses({"calendar", "earning", "people", "quantity"})
 package upahead.core.policy;
+
+import upahead.core.Uses;

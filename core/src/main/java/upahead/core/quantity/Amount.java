@@ -20,6 +20,7 @@ public record Amount(BigDecimal value) implements Comparable<Amount> {
         Objects.requireNonNull(value, "value");
     }
 
+    /** A whole number. */
     public static Amount of(long whole) {
         return new Amount(BigDecimal.valueOf(whole));
     }
@@ -33,6 +34,7 @@ public record Amount(BigDecimal value) implements Comparable<Amount> {
         return new Amount(new BigDecimal(text));
     }
 
+    /** The sum, 0 of none. */
     public static Amount sum(Collection<Amount> amounts) {
         BigDecimal sum = BigDecimal.ZERO;
         for (Amount amount : amounts) {
@@ -41,6 +43,7 @@ public record Amount(BigDecimal value) implements Comparable<Amount> {
         return new Amount(sum);
     }
 
+    /** The exact sum. */
     public Amount plus(Amount other) {
         if (other.isZero()) {
             return this;
@@ -48,6 +51,7 @@ public record Amount(BigDecimal value) implements Comparable<Amount> {
         return new Amount(value.add(other.value));
     }
 
+    /** The exact difference. */
     public Amount minus(Amount other) {
         if (other.isZero()) {
             return this;
@@ -55,10 +59,12 @@ public record Amount(BigDecimal value) implements Comparable<Amount> {
         return new Amount(value.subtract(other.value));
     }
 
+    /** The exact product; its number of decimals is the sum of both. */
     public Amount times(Amount factor) {
         return new Amount(value.multiply(factor.value));
     }
 
+    /** The same size with the other sign. */
     public Amount negated() {
         return new Amount(value.negate());
     }
@@ -68,10 +74,12 @@ public record Amount(BigDecimal value) implements Comparable<Amount> {
         return isNegative() ? negated() : this;
     }
 
+    /** The smaller one; this where both are equal. */
     public Amount min(Amount other) {
         return compareTo(other) <= 0 ? this : other;
     }
 
+    /** The larger one; this where both are equal. */
     public Amount max(Amount other) {
         return compareTo(other) >= 0 ? this : other;
     }
@@ -93,6 +101,7 @@ public record Amount(BigDecimal value) implements Comparable<Amount> {
         return value.signum() < 0;
     }
 
+    /** Whether this is strictly greater. */
     public boolean isMoreThan(Amount other) {
         return compareTo(other) > 0;
     }

@@ -41,6 +41,7 @@ public final class Fraction implements Comparable<Fraction> {
         this.large = large;
     }
 
+    /** The same number. */
     public static Fraction of(Amount amount) {
         BigDecimal value = amount.asComputed();
         if (value.scale() >= 0 && value.precision() <= DIGITS_OF_A_LONG && value.scale() <= DIGITS_OF_A_LONG) {
@@ -103,6 +104,7 @@ public final class Fraction implements Comparable<Fraction> {
         return large == null && small == (int) small && smallBelow == (int) smallBelow;
     }
 
+    /** Of any sign, without a divisor in common with the denominator. */
     public BigInteger numerator() {
         return large == null ? BigInteger.valueOf(small) : large.numerator();
     }
@@ -112,6 +114,7 @@ public final class Fraction implements Comparable<Fraction> {
         return large == null ? BigInteger.valueOf(smallBelow) : large.denominator();
     }
 
+    /** The exact sum. */
     public Fraction plus(Fraction other) {
         if (isShort() && other.isShort()) {
             return smallBelow == other.smallBelow
@@ -123,6 +126,7 @@ public final class Fraction implements Comparable<Fraction> {
                 denominator().multiply(other.denominator()));
     }
 
+    /** The exact difference. */
     public Fraction minus(Fraction other) {
         return plus(other.negated());
     }
@@ -131,6 +135,7 @@ public final class Fraction implements Comparable<Fraction> {
         return isShort() ? new Fraction(-small, smallBelow) : of(numerator().negate(), denominator());
     }
 
+    /** The exact product. */
     public Fraction times(Fraction other) {
         if (equals(ONE)) {
             return other;
@@ -198,6 +203,16 @@ public final class Fraction implements Comparable<Fraction> {
     private static BigInteger floor(BigInteger above, BigInteger below) {
         BigInteger[] parts = above.divideAndRemainder(below);
         return parts[1].signum() < 0 ? parts[0].subtract(BigInteger.ONE) : parts[0];
+    }
+
+    /**
+     * The decimal nearest to this number, from the middle the one farther from zero; for the eye, never for reckoning.
+     *
+     * @param decimals at least 0
+     */
+    public Amount toDecimal(int decimals) {
+        return new Amount(
+                new BigDecimal(numerator()).divide(new BigDecimal(denominator()), decimals, RoundingMode.HALF_UP));
     }
 
     public boolean isZero() {

@@ -16,16 +16,18 @@ public record Rounding(Amount step, Mode mode) {
     /** Which multiple of the step stands for a number between two. */
     public enum Mode {
         /** The nearer one; from the middle, the higher. */
-        HALF_UP(RoundingMode.HALF_UP),
+        HALF_UP(RoundingMode.HALF_UP, "to the nearest"),
         /** The higher one. */
-        UP(RoundingMode.CEILING),
+        UP(RoundingMode.CEILING, "up to a multiple of"),
         /** The lower one. */
-        DOWN(RoundingMode.FLOOR);
+        DOWN(RoundingMode.FLOOR, "down to a multiple of");
 
         private final RoundingMode ofSteps;
+        private final String words;
 
-        Mode(RoundingMode ofSteps) {
+        Mode(RoundingMode ofSteps, String words) {
             this.ofSteps = ofSteps;
+            this.words = words;
         }
     }
 
@@ -40,6 +42,11 @@ public record Rounding(Amount step, Mode mode) {
         if (!step.isPositive()) {
             throw new IllegalArgumentException("the rounding step must be above zero, not " + step);
         }
+    }
+
+    /** "to the nearest 0.25", "up to a multiple of 0.25" */
+    public String inWords() {
+        return mode.words + " " + step;
     }
 
     /** The multiple of the step that stands for {@code exact}. */

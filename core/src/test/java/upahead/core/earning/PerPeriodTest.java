@@ -10,8 +10,8 @@ import upahead.core.calendar.PayCalendar;
 import upahead.core.earning.PerPeriod.Every;
 import upahead.core.earning.PerPeriod.Months;
 import upahead.core.earning.PerPeriod.Partial;
+import upahead.core.earning.PerPeriod.Per;
 import upahead.core.earning.PerPeriod.Posts;
-import upahead.core.earning.PerPeriod.Rate;
 import upahead.core.ledger.Sample;
 import upahead.core.quantity.Amount;
 
@@ -114,7 +114,7 @@ class PerPeriodTest {
     @Test
     void monthsFromHireDoNotDrift() {
         PerPeriod fromHire =
-                new PerPeriod(Every.MONTH, new Rate(Amount.ONE, false), Posts.START, Months.FROM_HIRE, Partial.BY_DAYS);
+                new PerPeriod(Every.MONTH, Amount.ONE, Per.PERIOD, Posts.START, Months.FROM_HIRE, Partial.BY_DAYS);
         Sample sample = Sample.of(fromHire).hired("2027-08-31");
         assertThat(sample.account()).on("2027-09-29").holds("1");
         assertThat(sample.account()).on("2027-09-30").holds("2");
@@ -125,14 +125,14 @@ class PerPeriodTest {
 
     @Test
     void anAmountBelowZeroIsRefused() {
-        assertThatThrownBy(() -> new Rate(Amount.of(-1), true)).hasMessageContaining("at least 0");
+        assertThatThrownBy(() -> perYear(Every.MONTH, "-1")).hasMessageContaining("at least 0");
     }
 
     private static PerPeriod monthly(Posts posts, Partial partial) {
-        return new PerPeriod(Every.MONTH, new Rate(Amount.of(10), false), posts, Months.CALENDAR, partial);
+        return new PerPeriod(Every.MONTH, Amount.of(10), Per.PERIOD, posts, Months.CALENDAR, partial);
     }
 
     private static PerPeriod perYear(Every every, String amount) {
-        return new PerPeriod(every, new Rate(Amount.of(amount), true), Posts.END, Months.CALENDAR, Partial.BY_DAYS);
+        return new PerPeriod(every, Amount.of(amount), Per.YEAR, Posts.END, Months.CALENDAR, Partial.BY_DAYS);
     }
 }

@@ -20,7 +20,7 @@ class AheadTest {
 
     @Test
     void aLimitIsReachedOnceAndWhatIsWithheldIsSummedForTheYear() {
-        assertThat(ahead(Sample.monthly("10").limits("35", null, null, "0"), "2027-02-01", "2027-07-31"))
+        assertThat(ahead(Sample.monthly("10").limit(Limit.BALANCE, "35"), "2027-02-01", "2027-07-31"))
                 .containsExactly(
                         new Upcoming.LimitReached(day("2027-04-30"), Limit.BALANCE, Amount.of(35)),
                         new Upcoming.Withheld(
@@ -29,7 +29,7 @@ class AheadTest {
 
     @Test
     void aLimitThatIsFullAlreadyIsNotReachedAgain() {
-        assertThat(ahead(Sample.monthly("10").limits("35", null, null, "0"), "2027-06-01", "2027-07-31"))
+        assertThat(ahead(Sample.monthly("10").limit(Limit.BALANCE, "35"), "2027-06-01", "2027-07-31"))
                 .noneMatch(Upcoming.LimitReached.class::isInstance);
     }
 
@@ -46,7 +46,7 @@ class AheadTest {
 
     @Test
     void aTenureStepAndOtherTermsAreNamedOnTheirDays() {
-        Sample sample = Sample.monthly("5").tenure(2, "7").version("2028-07-01", Sample.perMonth("6"));
+        Sample sample = Sample.monthly("5").tenure(2, "7").version("2028-07-01", SampleMethods.perMonth("6"));
         assertThat(ahead(sample, "2028-10-01", "2029-02-28"))
                 .contains(new Upcoming.TenureStep(day("2029-01-04"), 2, Amount.of(7)));
         assertThat(ahead(sample, "2028-06-01", "2028-08-01")).contains(new Upcoming.TermsChange(day("2028-07-01")));

@@ -9,6 +9,7 @@ import org.junit.jupiter.api.Test;
 import upahead.core.earning.Upfront;
 import upahead.core.policy.EndBalance;
 import upahead.core.policy.Leftover;
+import upahead.core.policy.Limit;
 import upahead.core.quantity.Amount;
 
 class DerivationTest {
@@ -70,7 +71,10 @@ class DerivationTest {
 
     @Test
     void theNearerOfTwoLimitsCounts() {
-        Account account = Sample.monthly("10").limits("24", "15", null, "0").account();
+        Account account = Sample.monthly("10")
+                .limit(Limit.BALANCE, "24")
+                .limit(Limit.EARNED_PER_YEAR, "15")
+                .account();
         assertThat(account).on("2027-02-28").holds("15").hasWithheld("4.0323");
         assertThat(account).on("2028-01-31").holds("24").hasEarned("9").hasWithheld("1");
     }
@@ -123,7 +127,7 @@ class DerivationTest {
     @Test
     void everyLineSaysWhyInOneSentence() {
         Account account = Sample.perHours("1", "35")
-                .limits("2.5", null, null, "0")
+                .limit(Limit.BALANCE, "2.5")
                 .works("2027-01-05", "76")
                 .works("2027-01-19", "30")
                 .account();

@@ -16,11 +16,9 @@ class ExceptionsTest {
 
     @Test
     void anExceptionReplacesTheFigureOnItsDaysOnly() {
-        Account account = Sample.monthly("5")
-                .hired("2026-06-01")
-                .tenure(0, "6")
-                .exception(OwnTerms.earning(day("2027-02-01"), Optional.of(day("2027-03-31")), Amount.of(9)))
-                .account();
+        Account account = with(
+                OwnTerms.earning(day("2027-02-01"), Optional.of(day("2027-03-31")), Amount.of(9)),
+                Sample.monthly("5").hired("2026-06-01").tenure(0, "6"));
         Ledger ledger = Derivation.derive(account, day("2027-04-30"));
         assertThat(ledger.lines().stream()
                         .filter(line -> line.on().getYear() == 2027)
@@ -30,11 +28,9 @@ class ExceptionsTest {
 
     @Test
     void anExceptionWithoutEndHoldsOnOverLaterVersions() {
-        Account account = Sample.monthly("5")
-                .hired("2027-01-01")
-                .version("2027-03-01", Sample.perMonth("7"))
-                .exception(OwnTerms.earning(day("2027-02-01"), Optional.empty(), Amount.of(9)))
-                .account();
+        Account account = with(
+                OwnTerms.earning(day("2027-02-01"), Optional.empty(), Amount.of(9)),
+                Sample.monthly("5").hired("2027-01-01").version("2027-03-01", SampleMethods.perMonth("7")));
         assertThat(Derivation.derive(account, day("2027-03-31")).balance(day("2027-03-31")))
                 .isEqualTo(Amount.of(23));
     }
@@ -67,16 +63,21 @@ class ExceptionsTest {
     @Test
     void theRhythmOfEarningChangesOnlyOnTheFirstDayOfAPayPeriod() {
         Account mid = Sample.monthly("5")
-                .version("2027-02-05", Sample.perHours("1", "30").method())
+                .version("2027-02-05", SampleMethods.perHours("1", "30"))
                 .account();
         assertThat(mid.policy().changesInsidePeriods(PayCalendar.standard(day("2027-01-04"))))
                 .containsExactly(day("2027-02-05"));
         Account first = Sample.monthly("5")
-                .version("2027-02-15", Sample.perHours("1", "30").method())
-                .version("2027-02-17", Sample.perHours("2", "30").method())
+                .version("2027-02-15", SampleMethods.perHours("1", "30"))
+                .version("2027-02-17", SampleMethods.perHours("2", "30"))
                 .account();
         assertThat(first.policy().changesInsidePeriods(PayCalendar.standard(day("2027-01-04"))))
                 .isEmpty();
+    }
+
+    private static Account with(OwnTerms exception, Sample sample) {
+        Account account = sample.account();
+        return account.withPolicy(account.policy().with(exception));
     }
 
     private static LocalDate day(String date) {

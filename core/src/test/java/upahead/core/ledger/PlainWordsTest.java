@@ -9,6 +9,7 @@ import upahead.core.earning.PerPeriod;
 import upahead.core.earning.Upfront;
 import upahead.core.policy.EndBalance;
 import upahead.core.policy.Leftover;
+import upahead.core.policy.Limit;
 import upahead.core.quantity.Amount;
 
 /** What each kind of line says of itself. */
@@ -36,7 +37,8 @@ class PlainWordsTest {
     void aShareOfAYearThatIsCoveredInPart() {
         Sample sample = Sample.of(new PerPeriod(
                         PerPeriod.Every.MONTH,
-                        new PerPeriod.Rate(Amount.of(30), true),
+                        Amount.of(30),
+                        PerPeriod.Per.YEAR,
                         PerPeriod.Posts.END,
                         PerPeriod.Months.CALENDAR,
                         PerPeriod.Partial.BY_DAYS))
@@ -49,7 +51,8 @@ class PlainWordsTest {
     void aDay() {
         Sample sample = Sample.of(new PerPeriod(
                 PerPeriod.Every.DAY,
-                new PerPeriod.Rate(Amount.of("0.25"), false),
+                Amount.of("0.25"),
+                PerPeriod.Per.PERIOD,
                 PerPeriod.Posts.END,
                 PerPeriod.Months.CALENDAR,
                 PerPeriod.Partial.BY_DAYS));
@@ -109,7 +112,10 @@ class PlainWordsTest {
 
     @Test
     void theYearlyLimitIsNamedWhereItIsTheNearer() {
-        Sample sample = Sample.monthly("10").hired("2027-01-01").limits("50", "15", null, "0");
+        Sample sample = Sample.monthly("10")
+                .hired("2027-01-01")
+                .limit(Limit.BALANCE, "50")
+                .limit(Limit.EARNED_PER_YEAR, "15");
         assertThat(PlainWords.why(Derivation.derive(sample.account(), LocalDate.of(2027, 2, 28))
                         .lines()
                         .get(1)))

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import upahead.core.leave.Taken;
+import upahead.core.policy.Limit;
 import upahead.core.quantity.Amount;
 
 class RequestCheckTest {
@@ -25,7 +26,7 @@ class RequestCheckTest {
 
     @Test
     void aRequestMayTakeTheBalanceToWhatMayBeOverdrawn() {
-        Sample sample = Sample.grant("10").limits(null, null, null, "4");
+        Sample sample = Sample.grant("10").limit(Limit.OVERDRAW, "4");
         assertThat(check(sample, "2027-05-03", "14").isAffordable()).isTrue();
         assertThat(check(sample, "2027-05-03", "14.5").problems())
                 .containsExactly(new RequestProblem.NotEnough(day("2027-05-03"), Amount.of("0.5")));
@@ -39,7 +40,7 @@ class RequestCheckTest {
 
     @Test
     void theUseOfTheYearIsLimited() {
-        Sample sample = Sample.grant("100").limits(null, null, "24", "0").takes("2027-02-01", "20");
+        Sample sample = Sample.grant("100").limit(Limit.USED_PER_YEAR, "24").takes("2027-02-01", "20");
         assertThat(check(sample, "2027-05-03", "8").problems())
                 .containsExactly(new RequestProblem.OverUsedPerYear(day("2027-05-03"), Amount.of(24), Amount.of(4)));
     }
@@ -95,11 +96,11 @@ class RequestCheckTest {
 
     @Test
     void whatCanBeAskedForMindsTheUseOfTheYearAndRoomUnderALimit() {
-        Sample yearly = Sample.grant("100").limits(null, null, "24", "0").takes("2027-08-02", "20");
+        Sample yearly = Sample.grant("100").limit(Limit.USED_PER_YEAR, "24").takes("2027-08-02", "20");
         assertThat(askable(yearly, "2027-05-03")).isEqualTo(Amount.of(4));
         Sample limited = Sample.monthly("8")
                 .hired("2027-01-01")
-                .limits("24", null, null, "0")
+                .limit(Limit.BALANCE, "24")
                 .takes("2027-06-01", "20");
         assertThat(askable(limited, "2027-05-03")).isEqualTo(Amount.of(12));
     }

@@ -14,8 +14,6 @@ import upahead.core.calendar.PayCalendar;
 import upahead.core.calendar.Timeline;
 import upahead.core.earning.EarningMethod;
 import upahead.core.earning.NoEarning;
-import upahead.core.earning.PerHoursWorked;
-import upahead.core.earning.PerPeriod;
 import upahead.core.earning.Scaling;
 import upahead.core.earning.Upfront;
 import upahead.core.facts.Adjustment;
@@ -29,8 +27,8 @@ import upahead.core.people.WeeklySchedule;
 import upahead.core.policy.EndBalance;
 import upahead.core.policy.Enrolment;
 import upahead.core.policy.Leftover;
+import upahead.core.policy.Limit;
 import upahead.core.policy.Limits;
-import upahead.core.policy.OwnTerms;
 import upahead.core.policy.Policy;
 import upahead.core.policy.TenureBand;
 import upahead.core.policy.Terms;
@@ -47,7 +45,10 @@ public final class Sample {
     private static final LocalDate HIRED = LocalDate.of(2027, 1, 4);
     private static final LocalDate ALWAYS = LocalDate.of(2000, 1, 1);
 
-    private Employment employment = Employment.simple(HIRED, WeeklySchedule.mondayToFriday(Amount.of(8)));
+    private LocalDate hired = HIRED;
+    private Optional<LocalDate> lastDay = Optional.empty();
+    private Timeline<Amount> fte = Timeline.empty();
+    private final List<DateSpan> pauses = new ArrayList<>();
     private Enrolment enrolment = Enrolment.from(HIRED);
     private final Map<LocalDate, EarningMethod> methods = new TreeMap<>();
     private final List<TenureBand> tenure = new ArrayList<>();
@@ -66,7 +67,6 @@ public final class Sample {
 
     private BenefitYear benefitYear = BenefitYear.calendarYear();
     private PayCalendar payCalendar = PayCalendar.standard(HIRED);
-    private final List<OwnTerms> exceptions = new ArrayList<>();
     private final List<Work> paidLeave = new ArrayList<>();
 
     public static Sample of(EarningMethod method) {
@@ -82,60 +82,31 @@ public final class Sample {
     }
 
     public static Sample monthly(String amount) {
-        return new Sample(perMonth(amount));
+        return new Sample(SampleMethods.perMonth(amount));
     }
 
     public static Sample perHours(String earn, String forEvery) {
-        return new Sample(new PerHoursWorked(
-                Amount.of(earn),
-                Amount.of(forEvery),
-                false,
-                PerHoursWorked.STANDARD_KINDS,
-                false,
-                false,
-                PerHoursWorked.Posts.PAY_PERIOD_END));
+        return new Sample(SampleMethods.perHours(earn, forEvery));
     }
 
     public static Sample awardsOnly() {
         return new Sample(new NoEarning());
     }
 
-    static PerPeriod perMonth(String amount) {
-        return new PerPeriod(
-                PerPeriod.Every.MONTH,
-                new PerPeriod.Rate(Amount.of(amount), false),
-                PerPeriod.Posts.END,
-                PerPeriod.Months.CALENDAR,
-                PerPeriod.Partial.BY_DAYS);
-    }
-
     /** Hired on another day, on the same schedule. */
     public Sample hired(String date) {
-        LocalDate day = LocalDate.parse(date);
-        employment = Employment.simple(day, WeeklySchedule.mondayToFriday(Amount.of(8)));
-        enrolment = Enrolment.from(day);
+        hired = LocalDate.parse(date);
+        enrolment = Enrolment.from(hired);
         return this;
     }
 
     public Sample paused(String from, String to) {
-        employment = new Employment(
-                employment.hired(),
-                employment.leaves(),
-                employment.serviceFrom(),
-                employment.fte(),
-                employment.schedule(),
-                List.of(new DateSpan(LocalDate.parse(from), LocalDate.parse(to))));
+        pauses.add(new DateSpan(LocalDate.parse(from), LocalDate.parse(to)));
         return this;
     }
 
     public Sample fte(String from, String value) {
-        employment = new Employment(
-                employment.hired(),
-                employment.leaves(),
-                employment.serviceFrom(),
-                employment.fte().with(LocalDate.parse(from), Amount.of(value)),
-                employment.schedule(),
-                employment.pauses());
+        fte = fte.with(LocalDate.parse(from), Amount.of(value));
         scaling = Scaling.BY_FTE;
         return this;
     }
@@ -166,13 +137,7 @@ public final class Sample {
     }
 
     public Sample leaving(String lastDay) {
-        employment = new Employment(
-                employment.hired(),
-                Optional.of(LocalDate.parse(lastDay)),
-                employment.serviceFrom(),
-                employment.fte(),
-                employment.schedule(),
-                employment.pauses());
+        this.lastDay = Optional.of(LocalDate.parse(lastDay));
         return this;
     }
 
@@ -191,14 +156,13 @@ public final class Sample {
         return this;
     }
 
-    /** The three limits and the overdraw; null where there is none. */
-    public Sample limits(String balance, String earnedPerYear, String usedPerYear, String overdraw) {
-        limits = new Limits(optional(balance), optional(earnedPerYear), optional(usedPerYear), Amount.of(overdraw));
+    public Sample limit(Limit limit, String figure) {
+        limits = limits.with(limit, Amount.of(figure));
         return this;
     }
 
     public Sample carry(String most, Leftover excess) {
-        yearEnd = new YearEnd(optional(most), yearEnd.carriedUsable(), excess);
+        yearEnd = new YearEnd(Optional.ofNullable(most).map(Amount::of), yearEnd.carriedUsable(), excess);
         return this;
     }
 
@@ -222,11 +186,6 @@ public final class Sample {
     public Sample version(String from, EarningMethod other) {
         methods.put(LocalDate.parse(from), other);
         return this;
-    }
-
-    /** The method of the first version. */
-    EarningMethod method() {
-        return methods.get(ALWAYS);
     }
 
     /** Nothing is in force before a date. */
@@ -255,23 +214,15 @@ public final class Sample {
         return this;
     }
 
-    /** Other figures for this person from a date on, perhaps to another. */
-    public Sample exception(OwnTerms exception) {
-        exceptions.add(exception);
-        return this;
-    }
-
     public Account account() {
         Timeline<Terms> versions = Timeline.empty();
         for (Map.Entry<LocalDate, EarningMethod> version : methods.entrySet()) {
             versions = versions.with(version.getKey(), terms(version.getValue()));
         }
         Policy policy = new Policy(Unit.HOURS, benefitYear, versions);
-        for (OwnTerms exception : exceptions) {
-            policy = policy.with(exception);
-        }
+        WeeklySchedule week = WeeklySchedule.mondayToFriday(Amount.of(8));
         return new Account(
-                employment,
+                new Employment(hired, lastDay, hired, fte, Timeline.from(hired, week), pauses),
                 enrolment,
                 policy,
                 payCalendar,
@@ -291,9 +242,5 @@ public final class Sample {
                 creditsUsable,
                 Leftover.LAPSE,
                 rounding);
-    }
-
-    private static Optional<Amount> optional(String amount) {
-        return Optional.ofNullable(amount).map(Amount::of);
     }
 }

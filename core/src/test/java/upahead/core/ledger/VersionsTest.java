@@ -8,6 +8,7 @@ import upahead.core.earning.PerHoursWorked;
 import upahead.core.earning.PerPeriod;
 import upahead.core.earning.Upfront;
 import upahead.core.policy.Leftover;
+import upahead.core.policy.Limit;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Rounding;
 
@@ -16,7 +17,7 @@ class VersionsTest {
 
     @Test
     void theVersionInForceOnAPostingDateDecidesTheWholeShare() {
-        Sample sample = Sample.monthly("10").hired("2027-01-01").version("2027-03-20", Sample.perMonth("20"));
+        Sample sample = Sample.monthly("10").hired("2027-01-01").version("2027-03-20", SampleMethods.perMonth("20"));
         assertThat(sample.account()).on("2027-02-28").holds("20");
         assertThat(sample.account()).on("2027-03-31").holds("40");
     }
@@ -47,7 +48,7 @@ class VersionsTest {
 
     @Test
     void fromGrantsToSharesInTheMiddleOfAYear() {
-        Sample sample = Sample.grant("24").hired("2027-01-01").version("2027-07-01", Sample.perMonth("2"));
+        Sample sample = Sample.grant("24").hired("2027-01-01").version("2027-07-01", SampleMethods.perMonth("2"));
         assertThat(sample.account()).on("2027-06-30").holds("24");
         assertThat(sample.account()).on("2027-12-31").hasEarned("36");
         assertThat(sample.account()).on("2028-01-31").hasEarned("2");
@@ -66,7 +67,7 @@ class VersionsTest {
         Sample sample = Sample.monthly("1.3")
                 .hired("2027-01-01")
                 .rounded("0.5", Rounding.Mode.HALF_UP)
-                .version("2027-02-01", Sample.perMonth("1.4"));
+                .version("2027-02-01", SampleMethods.perMonth("1.4"));
         assertThat(sample.account()).on("2027-01-31").holds("1.5");
         assertThat(sample.account()).on("2027-02-28").holds("2.5");
         assertThat(sample.account()).on("2027-03-31").holds("4");
@@ -93,7 +94,7 @@ class VersionsTest {
     void whatIsWithheldAtALimitDoesNotComeBackWithRoom() {
         Sample sample = Sample.monthly("10")
                 .hired("2027-01-01")
-                .limits("25", null, null, "0")
+                .limit(Limit.BALANCE, "25")
                 .takes("2027-04-15", "20");
         assertThat(sample.account()).on("2027-03-31").holds("25").hasWithheld("5");
         assertThat(sample.account()).on("2027-04-30").holds("15").hasWithheld("5");
@@ -101,10 +102,10 @@ class VersionsTest {
 
     @Test
     void openingsAndAdjustmentsAreNeverLimited() {
-        Sample sample = Sample.monthly("10").limits("25", null, null, "0").opens("2027-02-01", "60");
+        Sample sample = Sample.monthly("10").limit(Limit.BALANCE, "25").opens("2027-02-01", "60");
         assertThat(sample.account()).on("2027-02-28").holds("60").hasWithheld("10");
         assertThat(Sample.awardsOnly()
-                        .limits("5", null, null, "0")
+                        .limit(Limit.BALANCE, "5")
                         .adjusted("2027-02-01", "9")
                         .account())
                 .on("2027-02-01")
@@ -113,12 +114,15 @@ class VersionsTest {
 
     @Test
     void whatIsAvailableMindsTheYearsUseAndTheOverdraw() {
-        Sample sample = Sample.grant("40").limits(null, null, "30", "6").takes("2027-03-01", "18");
+        Sample sample = Sample.grant("40")
+                .limit(Limit.USED_PER_YEAR, "30")
+                .limit(Limit.OVERDRAW, "6")
+                .takes("2027-03-01", "18");
         assertThat(sample.account()).on("2027-02-28").hasAvailable("30");
         assertThat(sample.account()).on("2027-03-01").hasAvailable("12");
         assertThat(sample.account()).on("2028-01-01").hasAvailable("30");
         assertThat(Sample.grant("4")
-                        .limits(null, null, null, "6")
+                        .limit(Limit.OVERDRAW, "6")
                         .takes("2027-03-01", "7")
                         .account())
                 .on("2027-03-01")
@@ -135,7 +139,8 @@ class VersionsTest {
     void everyPeriodOfACalendarPostsOnce() {
         PerPeriod everyPeriod = new PerPeriod(
                 PerPeriod.Every.PAY_PERIOD,
-                new PerPeriod.Rate(Amount.ONE, false),
+                Amount.ONE,
+                PerPeriod.Per.PERIOD,
                 PerPeriod.Posts.END,
                 PerPeriod.Months.CALENDAR,
                 PerPeriod.Partial.BY_DAYS);

@@ -13,6 +13,7 @@ import upahead.core.ledger.Account;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.LineKind;
 import upahead.core.ledger.Sample;
+import upahead.core.policy.Limit;
 import upahead.core.quantity.Amount;
 
 /** Fortnights from 4 January 2027. */
@@ -84,8 +85,8 @@ class ClosingTest {
 
     @Test
     void onlyWhatWasWithheldCanNeedACorrection() {
-        close(Sample.grant("40").limits("30", null, null, "0").account(), Optional.empty(), FIRST);
-        Account late = Sample.grant("44").limits("30", null, null, "0").account();
+        close(Sample.grant("40").limit(Limit.BALANCE, "30").account(), Optional.empty(), FIRST);
+        Account late = Sample.grant("44").limit(Limit.BALANCE, "30").account();
         assertThat(close(late, Optional.of(FIRST.last()), SECOND))
                 .singleElement()
                 .satisfies(line -> {

@@ -37,9 +37,7 @@ class RefusalsTest {
                 refused("before the first day", () -> DateSpan.of(DAY, DAY.minusDays(1))),
                 refused("a wait must be at least 0", () -> new Wait(-1, Wait.In.DAYS)),
                 refused("at least 1", () -> new Usability.For(0, Wait.In.MONTHS)),
-                refused(
-                        "a limit must be at least 0",
-                        () -> new Limits(Optional.empty(), Optional.of(Amount.of(-1)), Optional.empty(), Amount.ZERO)),
+                refused("a limit must be at least 0", () -> Limits.of(Map.of(Limit.EARNED_PER_YEAR, Amount.of(-1)))),
                 refused(
                         "carried over must be at least 0",
                         () -> new YearEnd(Optional.of(Amount.of(-3)), Optional.empty(), Leftover.LAPSE)),

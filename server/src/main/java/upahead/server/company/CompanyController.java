@@ -9,7 +9,7 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
-import upahead.server.clock.MovableClock;
+import upahead.server.platform.clock.MovableClock;
 
 /** The whole company as one file. */
 @RestController

@@ -2,11 +2,12 @@ package upahead.server.company;
 
 import java.io.UncheckedIOException;
 import java.nio.file.Path;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
-import upahead.server.audit.Audit;
-import upahead.server.audit.Thing;
+import upahead.server.platform.audit.Audit;
+import upahead.server.platform.audit.Thing;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
 
 /** Copies of the whole company, each on record: they hold everything there is to know of everybody. */
 @Service
@@ -30,7 +31,7 @@ public class CompanyCopies {
      * @return a file that whoever asked for it deletes
      * @throws UncheckedIOException if there is no room for it
      */
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_THE_COMPANY)
     public Path take() {
         Path file = export.write();
         writing.executeWithoutResult(

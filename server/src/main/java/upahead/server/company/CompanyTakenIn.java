@@ -28,7 +28,7 @@ import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.MigrationVersion;
 import upahead.server.company.CompanyFile.Description;
 import upahead.server.company.CompanyFile.TableDescription;
-import upahead.server.sql.CannotStart;
+import upahead.server.platform.sql.CannotStart;
 
 /**
  * Fills an empty database from a company's file: the tables are made as they were when it was written, filled, checked

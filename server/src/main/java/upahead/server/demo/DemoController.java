@@ -5,7 +5,6 @@ import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -13,11 +12,13 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import upahead.server.clock.DemoClock;
-import upahead.server.files.CsvFile;
 import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayRuns;
-import upahead.server.problems.Refusal;
+import upahead.server.platform.clock.DemoClock;
+import upahead.server.platform.files.CsvFile;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
 
 /** What only a demo has: its clock, and files to try an import with. */
 @RestController
@@ -39,14 +40,14 @@ class DemoController {
 
     @PostMapping("/clock")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_THE_COMPANY)
     void moveClock(@Valid @RequestBody DemoDay to) {
         requireDemo();
         clock.moveTo(to.day());
     }
 
     @GetMapping(path = "/pay-runs/{id}/hours.csv", produces = "text/csv")
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_THE_COMPANY)
     ResponseEntity<String> hoursFile(@PathVariable long id) {
         requireDemo();
         PayRun run = runs.worksheet(id).run();

@@ -12,28 +12,30 @@ import java.util.Set;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
-import upahead.server.access.CurrentUser;
-import upahead.server.access.Role;
-import upahead.server.access.SignedIn;
-import upahead.server.clock.MovableClock;
 import upahead.server.demo.DemoLeave.Asked;
 import upahead.server.demo.DemoLeave.Outcome;
-import upahead.server.hours.HoursCorrection;
-import upahead.server.hours.HoursImport;
+import upahead.server.employment.Person;
+import upahead.server.facts.hours.HoursCorrection;
+import upahead.server.facts.hours.HoursImport;
+import upahead.server.organisation.Organisation;
+import upahead.server.organisation.PayGroup;
 import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayRuns;
-import upahead.server.people.Organisation;
-import upahead.server.people.PayGroup;
-import upahead.server.people.Person;
+import upahead.server.payruns.RunClosing;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.access.Role;
+import upahead.server.platform.access.SignedIn;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.problems.Refusal;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
-import upahead.server.problems.Refusal;
+import upahead.server.requests.Asking;
+import upahead.server.requests.Deciding;
 import upahead.server.requests.Decision;
 import upahead.server.requests.RequestDetail;
 import upahead.server.requests.RequestDraft;
 import upahead.server.requests.RequestDraft.AskedDay;
 import upahead.server.requests.RequestDraft.Part;
-import upahead.server.requests.Requests;
 
 /** Lives through the first months: requests, decisions, hours and closed runs, each on its day. */
 @Component
@@ -45,9 +47,11 @@ class DemoHistory {
 
     private record Event(LocalDateTime at, Runnable happens) {}
 
-    private final Requests requests;
+    private final Asking asking;
+    private final Deciding deciding;
     private final Policies policies;
     private final PayRuns runs;
+    private final RunClosing closing;
     private final HoursImport hours;
     private final HoursCorrection corrections;
     private final DemoHours demoHours;
@@ -56,18 +60,22 @@ class DemoHistory {
     private final MovableClock clock;
 
     DemoHistory(
-            Requests requests,
+            Asking asking,
+            Deciding deciding,
             Policies policies,
             PayRuns runs,
+            RunClosing closing,
             HoursImport hours,
             HoursCorrection corrections,
             DemoHours demoHours,
             Organisation organisation,
             CurrentUser user,
             MovableClock clock) {
-        this.requests = requests;
+        this.asking = asking;
+        this.deciding = deciding;
         this.policies = policies;
         this.runs = runs;
+        this.closing = closing;
         this.hours = hours;
         this.corrections = corrections;
         this.demoHours = demoHours;
@@ -119,7 +127,7 @@ class DemoHistory {
                 .filter(run -> !run.isClosed())
                 .reduce((newer, older) -> older)
                 .orElseThrow();
-        runs.close(open.id());
+        closing.close(open.id());
     }
 
     /** Somebody went home early on a day whose period was closed already. */
@@ -137,7 +145,7 @@ class DemoHistory {
         runs.ofGroup(salaried.id()).stream()
                 .filter(PayRun::isClosed)
                 .findFirst()
-                .ifPresent(newest -> runs.undo(newest.id(), "Two requests were still on paper"));
+                .ifPresent(newest -> closing.undo(newest.id(), "Two requests were still on paper"));
         close(salaried);
     }
 
@@ -157,7 +165,7 @@ class DemoHistory {
                 .toList();
         RequestDraft draft = new RequestDraft(asked.person().id(), policyId, days, asked.note());
         try {
-            RequestDetail sent = user.actAs(employee(asked.person()), () -> requests.send(draft));
+            RequestDetail sent = user.actAs(employee(asked.person()), () -> asking.send(draft));
             answer(asked, sent);
         } catch (Refusal notPossible) {
             // somebody who finds the dates closed asks for none
@@ -169,12 +177,12 @@ class DemoHistory {
         if (asked.outcome() == Outcome.WITHDRAWN) {
             user.actAs(
                     employee(asked.person()),
-                    () -> requests.withdraw(id, sent.request().edits()));
+                    () -> asking.withdraw(id, sent.request().edits()));
         } else if (asked.outcome() != Outcome.WAITING) {
             Map<LocalDate, Decision> decisions = new HashMap<>();
             sent.review().days().forEach(day -> decisions.put(day.on(), decision(asked, decisions.size())));
             SignedIn approver = approver(asked.person());
-            user.actAs(approver, () -> requests.decide(id, sent.request().edits(), decisions, asked.answer()));
+            user.actAs(approver, () -> deciding.decide(id, sent.request().edits(), decisions, asked.answer()));
         }
     }
 

@@ -9,14 +9,16 @@ import java.util.Map;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.YearlyHoliday.Observed;
 import upahead.core.quantity.Amount;
-import upahead.server.holidays.AwardForm;
-import upahead.server.holidays.Awards;
+import upahead.server.employment.EmploymentType;
+import upahead.server.facts.awards.AwardForm;
+import upahead.server.facts.awards.Awards;
 import upahead.server.holidays.HolidayPay;
+import upahead.server.holidays.HolidayPayments;
 import upahead.server.holidays.HolidayRules;
+import upahead.server.holidays.HolidayYears;
 import upahead.server.holidays.Holidays;
 import upahead.server.holidays.RuleForm;
 import upahead.server.holidays.RuleForm.Sort;
-import upahead.server.people.EmploymentType;
 
 /** The holidays of both sites by their rules, how they are paid, an extra day, and protected dates. */
 @Component
@@ -26,11 +28,20 @@ class DemoHolidays {
 
     private final Holidays holidays;
     private final HolidayRules rules;
+    private final HolidayPayments holidayPayments;
+    private final HolidayYears holidayYears;
     private final Awards awards;
 
-    DemoHolidays(Holidays holidays, HolidayRules rules, Awards awards) {
+    DemoHolidays(
+            Holidays holidays,
+            HolidayRules rules,
+            HolidayPayments holidayPayments,
+            HolidayYears holidayYears,
+            Awards awards) {
         this.holidays = holidays;
         this.rules = rules;
+        this.holidayPayments = holidayPayments;
+        this.holidayYears = holidayYears;
         this.awards = awards;
     }
 
@@ -39,8 +50,9 @@ class DemoHolidays {
         rules.add(sites.get("Brindlemoor"), weekday("Founders’ day", 6, 2, DayOfWeek.MONDAY, false));
         long nursery = sites.get("Saltmarsh Nursery");
         rules.add(nursery, weekday("Saltmarsh fair", 7, 3, DayOfWeek.FRIDAY, true));
-        rules.setPay(new HolidayPay(nursery, Amount.of("7.5"), true, EnumSet.allOf(EmploymentType.class), "HOL"));
-        sites.values().forEach(site -> rules.take(site, YEAR));
+        holidayPayments.setPay(
+                new HolidayPay(nursery, Amount.of("7.5"), true, EnumSet.allOf(EmploymentType.class), "HOL"));
+        sites.values().forEach(site -> holidayYears.take(site, YEAR));
         holidays.protect(LocalDate.of(YEAR, 5, 22), LocalDate.of(YEAR, 5, 23), "Spring plant sale", null);
         holidays.protect(
                 LocalDate.of(YEAR, 6, 7), LocalDate.of(YEAR, 6, 9), "Renewal of the long lawn", teams.get("Grounds"));

@@ -11,11 +11,11 @@ import upahead.core.hours.Work;
 import upahead.core.hours.WorkingDays;
 import upahead.core.people.Employment;
 import upahead.core.quantity.Amount;
-import upahead.server.balances.Accounts;
+import upahead.server.accounts.Accounts;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
 import upahead.server.holidays.Holidays;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
 
 /** Makes the hours of a pay period as a time clock would deliver them. */
 @Component

@@ -5,8 +5,8 @@ import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import upahead.server.people.EmploymentType;
-import upahead.server.people.Person;
+import upahead.server.employment.EmploymentType;
+import upahead.server.employment.Person;
 
 /** Who asks for leave when, and what becomes of it. */
 final class DemoLeave {

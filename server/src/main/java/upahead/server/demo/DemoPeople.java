@@ -17,14 +17,15 @@ import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.PayCalendar;
 import upahead.core.quantity.Amount;
-import upahead.server.access.Role;
-import upahead.server.access.SignInService;
-import upahead.server.people.EmploymentType;
-import upahead.server.people.NewPerson;
-import upahead.server.people.Organisation;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
+import upahead.server.employment.EmploymentType;
+import upahead.server.employment.Hiring;
+import upahead.server.employment.NewPerson;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
+import upahead.server.organisation.Organisation;
+import upahead.server.platform.access.Role;
+import upahead.server.platform.access.SignIns;
 
 /** The sites, teams, people, holidays and sign-ins of Brindlemoor Gardens. */
 @Component
@@ -43,12 +44,14 @@ class DemoPeople {
 
     private final Organisation organisation;
     private final People people;
+    private final Hiring hiring;
     private final DemoHolidays holidays;
-    private final SignInService signIns;
+    private final SignIns signIns;
 
-    DemoPeople(Organisation organisation, People people, DemoHolidays holidays, SignInService signIns) {
+    DemoPeople(Organisation organisation, People people, Hiring hiring, DemoHolidays holidays, SignIns signIns) {
         this.organisation = organisation;
         this.people = people;
+        this.hiring = hiring;
         this.holidays = holidays;
         this.signIns = signIns;
     }
@@ -66,7 +69,7 @@ class DemoPeople {
         for (CSVRecord row : rows()) {
             long site = sites.computeIfAbsent(row.get("site"), organisation::addSite);
             long team = teams.computeIfAbsent(row.get("team"), organisation::addTeam);
-            ids.put(row.get("code"), people.add(person(row, site, team, groups, ids)));
+            ids.put(row.get("code"), hiring.add(person(row, site, team, groups, ids)));
         }
         holidays.setUp(sites, teams);
         Map<String, Person> byCode = new HashMap<>();

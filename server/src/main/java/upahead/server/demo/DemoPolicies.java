@@ -11,23 +11,26 @@ import upahead.core.facts.Adjustment;
 import upahead.core.facts.OpeningBalance;
 import upahead.core.facts.OpeningBalance.OpeningLot;
 import upahead.core.policy.Leftover;
+import upahead.core.policy.Limit;
 import upahead.core.policy.Wait;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
-import upahead.server.balances.Balances;
-import upahead.server.hours.HoursKinds;
-import upahead.server.people.EmploymentType;
-import upahead.server.people.Person;
+import upahead.server.employment.EmploymentType;
+import upahead.server.employment.Person;
+import upahead.server.enrolment.PuttingInForce;
+import upahead.server.facts.adjustments.Adjustments;
+import upahead.server.facts.adjustments.Openings;
+import upahead.server.organisation.HoursKinds;
 import upahead.server.policies.Coverage;
 import upahead.server.policies.NewPolicy;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.PolicyKind;
+import upahead.server.policies.PolicyTexts;
 import upahead.server.policies.PolicyVersion;
 import upahead.server.policies.RequestRules;
-import upahead.server.policies.TermsDocument;
-import upahead.server.policies.TermsDocument.Earning;
 import upahead.server.policies.TermsWriter;
+import upahead.written.WrittenTerms;
 
 /** The policies of Brindlemoor Gardens, in force since it left its spreadsheets, with the balances brought along. */
 @Component
@@ -44,11 +47,18 @@ class DemoPolicies {
     private static final RequestRules PLAIN = new RequestRules(false, false, 0, false);
 
     private final Policies policies;
-    private final Balances balances;
+    private final PuttingInForce inForce;
+    private final PolicyTexts texts;
+    private final Openings openings;
+    private final Adjustments adjustments;
 
-    DemoPolicies(Policies policies, Balances balances) {
+    DemoPolicies(
+            Policies policies, PuttingInForce inForce, PolicyTexts texts, Openings openings, Adjustments adjustments) {
         this.policies = policies;
-        this.balances = balances;
+        this.inForce = inForce;
+        this.texts = texts;
+        this.openings = openings;
+        this.adjustments = adjustments;
     }
 
     /** Writes the policies, puts them in force and sets the opening balances. */
@@ -95,7 +105,7 @@ class DemoPolicies {
                 PLAIN,
                 timeInLieu(),
                 Coverage.teams(teams(people, "Grounds", "Café and shop")));
-        policies.draft(salaried.id(), salariedLeave("24", "27", "6"));
+        texts.draft(salaried.id(), salariedLeave("24", "27", "6"));
         people.stream().filter(person -> person.hired().isBefore(START)).forEach(person -> {
             open(person, person.employmentType() == EmploymentType.SALARIED ? salaried : hourly, sick);
         });
@@ -108,17 +118,17 @@ class DemoPolicies {
             Amount carried = Amount.of(spread % 5);
             if (carried.isPositive()) {
                 List<OpeningLot> lots = List.of(new OpeningLot(carried, Optional.of(LocalDate.of(2027, 4, 30))));
-                balances.open(
+                openings.open(
                         person.id(),
                         leave.id(),
                         new OpeningBalance(START, carried, Amount.ZERO, Amount.ZERO, lots, Amount.ZERO));
             }
         } else {
             Amount held = person.code().equals("B130") ? Amount.of("61.5") : Amount.of(9 + spread % 29);
-            balances.open(person.id(), leave.id(), OpeningBalance.of(START, held, Amount.ZERO, Amount.ZERO));
+            openings.open(person.id(), leave.id(), OpeningBalance.of(START, held, Amount.ZERO, Amount.ZERO));
         }
         Amount sickHeld = Amount.of(6 + spread % 23);
-        balances.open(person.id(), sick.id(), OpeningBalance.of(START, sickHeld, Amount.ZERO, Amount.ZERO));
+        openings.open(person.id(), sick.id(), OpeningBalance.of(START, sickHeld, Amount.ZERO, Amount.ZERO));
     }
 
     private void award(Collection<Person> people, PolicyDetail lieu) {
@@ -126,7 +136,7 @@ class DemoPolicies {
                 .filter(person -> person.employmentType() == EmploymentType.HOURLY)
                 .filter(person -> List.of("Grounds", "Café and shop").contains(person.team()))
                 .filter(person -> person.hired().isBefore(START) && person.id() % 2 == 1)
-                .forEach(person -> balances.adjust(
+                .forEach(person -> adjustments.adjust(
                         person.id(),
                         lieu.id(),
                         new Adjustment(LocalDate.of(2027, 1, 23), Amount.of("4.5"), "Lantern evening")));
@@ -138,11 +148,11 @@ class DemoPolicies {
             Unit unit,
             String code,
             RequestRules rules,
-            TermsDocument terms,
+            WrittenTerms terms,
             Coverage coverage) {
-        PolicyDetail draft = policies.write(new NewPolicy(name, kind, unit, true, code, "01-01", rules, terms));
+        PolicyDetail draft = texts.write(new NewPolicy(name, kind, unit, true, code, "01-01", rules, terms));
         PolicyVersion version = draft.versions().get(0);
-        return policies.putInForce(draft.id(), version.id(), version.edits(), START, coverage, "");
+        return inForce.putInForce(draft.id(), version.id(), version.edits(), START, coverage, "");
     }
 
     private static Coverage ofType(EmploymentType type) {
@@ -157,53 +167,51 @@ class DemoPolicies {
                 .toList();
     }
 
-    private static TermsDocument hourlyLeave() {
-        return TermsWriter.earning(Earning.perHours("1", "23"))
+    private static WrittenTerms hourlyLeave() {
+        return TermsWriter.perHours("1", "23")
                 .tenure(4, "1.3")
                 .waitToUse(45, Wait.In.DAYS)
-                .balanceLimit("74")
+                .limit(Limit.BALANCE, "74")
                 .carry("37", Leftover.LAPSE)
                 .onLeaving(Leftover.PAY_OUT)
                 .write();
     }
 
-    private static TermsDocument salariedLeave(String days, String laterDays, String carry) {
-        return TermsWriter.earning(Earning.upfront(days, Upfront.FirstYear.BY_DAYS))
+    private static WrittenTerms salariedLeave(String days, String laterDays, String carry) {
+        return TermsWriter.upfront(days, Upfront.FirstYear.BY_DAYS)
                 .tenure(5, laterDays)
-                .overdraw("2")
+                .limit(Limit.OVERDRAW, "2")
                 .carry(carry, Leftover.LAPSE)
                 .carriedUntil("04-30")
                 .onLeaving(Leftover.PAY_OUT)
                 .write();
     }
 
-    private static TermsDocument sickTime() {
-        return TermsWriter.earning(
-                        Earning.perYear("54", PerPeriod.Every.MONTH, PerPeriod.Posts.START, PerPeriod.Months.CALENDAR))
-                .balanceLimit("81")
-                .usedPerYear("63")
+    private static WrittenTerms sickTime() {
+        return TermsWriter.perYear("54", PerPeriod.Every.MONTH, PerPeriod.Posts.START, PerPeriod.Months.CALENDAR)
+                .limit(Limit.BALANCE, "81")
+                .limit(Limit.USED_PER_YEAR, "63")
                 .onLeaving(Leftover.PAY_OUT)
                 .write();
     }
 
-    private static TermsDocument seasonalLeave() {
-        Earning wholeSteps = Earning.perHours("1", "31").counting(HoursKinds.ALL, true, true, true);
-        return TermsWriter.earning(wholeSteps)
+    private static WrittenTerms seasonalLeave() {
+        return TermsWriter.perWholeSteps("1", "31", HoursKinds.names())
                 .waitToUse(60, Wait.In.DAYS)
-                .balanceLimit("42")
+                .limit(Limit.BALANCE, "42")
                 .onLeaving(Leftover.PAY_OUT)
                 .write();
     }
 
-    private static TermsDocument learningDays() {
-        return TermsWriter.earning(Earning.upfront("3", Upfront.FirstYear.BY_DAYS))
+    private static WrittenTerms learningDays() {
+        return TermsWriter.upfront("3", Upfront.FirstYear.BY_DAYS)
                 .carry("0", Leftover.LAPSE)
                 .onLeaving(Leftover.PAY_OUT)
                 .write();
     }
 
-    private static TermsDocument timeInLieu() {
-        return TermsWriter.earning(Earning.none())
+    private static WrittenTerms timeInLieu() {
+        return TermsWriter.noEarning()
                 .creditsUsable(120, Wait.In.DAYS)
                 .onLeaving(Leftover.PAY_OUT)
                 .write();

@@ -2,13 +2,14 @@ package upahead.server.demo;
 
 import java.util.List;
 import org.springframework.stereotype.Component;
-import upahead.server.access.Role;
+import upahead.server.platform.access.Role;
 import upahead.server.policies.LeaveIn;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.PolicySettings;
+import upahead.server.policies.PolicyTexts;
 import upahead.server.policies.RequestRules;
-import upahead.server.policies.Seen;
+import upahead.server.policies.SeenBy;
 import upahead.server.policies.SignOffStep;
 
 /** Request rules beyond the usual: a question and two sign-offs for learning, documents and discretion for sick time. */
@@ -16,9 +17,11 @@ import upahead.server.policies.SignOffStep;
 class DemoRequestRules {
 
     private final Policies policies;
+    private final PolicyTexts texts;
 
-    DemoRequestRules(Policies policies) {
+    DemoRequestRules(Policies policies, PolicyTexts texts) {
         this.policies = policies;
+        this.texts = texts;
     }
 
     void setUp() {
@@ -32,7 +35,7 @@ class DemoRequestRules {
     }
 
     private void change(PolicyDetail policy, RequestRules rules) {
-        policies.change(
+        texts.change(
                 policy.id(),
                 policy.edits(),
                 new PolicySettings(policy.name(), policy.kind(), policy.paid(), policy.payrollCode(), rules));
@@ -49,7 +52,7 @@ class DemoRequestRules {
                 null,
                 List.of("What will you learn?"),
                 List.of(SignOffStep.approver(), new SignOffStep(SignOffStep.By.ROLE, Role.ADMINISTRATOR, null)),
-                Seen.EVERYBODY,
+                SeenBy.EVERYBODY,
                 true,
                 true);
     }
@@ -65,7 +68,7 @@ class DemoRequestRules {
                 4,
                 List.of(),
                 null,
-                Seen.NOBODY,
+                SeenBy.NOBODY,
                 false,
                 true);
     }

@@ -7,14 +7,14 @@ import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
-import upahead.server.access.CurrentUser;
-import upahead.server.access.Role;
-import upahead.server.access.SignedIn;
-import upahead.server.clock.DemoClock;
-import upahead.server.clock.MovableClock;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.access.Role;
+import upahead.server.platform.access.SignedIn;
+import upahead.server.platform.clock.DemoClock;
+import upahead.server.platform.clock.MovableClock;
 
 /** Fills an empty program with Brindlemoor Gardens, by calling what a person would call. */
 @Component

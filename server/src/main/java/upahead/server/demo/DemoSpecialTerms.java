@@ -9,34 +9,32 @@ import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
-import upahead.core.earning.PerPeriod;
 import upahead.core.facts.OpeningBalance;
 import upahead.core.policy.EndBalance;
-import upahead.core.policy.Leftover;
-import upahead.core.policy.Wait;
+import upahead.core.policy.Limit;
+import upahead.core.policy.Limits;
 import upahead.core.quantity.Amount;
-import upahead.core.quantity.Rounding;
 import upahead.core.quantity.Unit;
-import upahead.server.balances.Balances;
-import upahead.server.people.EmploymentChanges;
-import upahead.server.people.EmploymentType;
-import upahead.server.people.Person;
+import upahead.server.employment.EmploymentChanges;
+import upahead.server.employment.EmploymentType;
+import upahead.server.employment.Person;
+import upahead.server.enrolment.Ending;
+import upahead.server.enrolment.EnrolmentEnds;
+import upahead.server.enrolment.Exceptions;
+import upahead.server.enrolment.OwnFigures;
+import upahead.server.enrolment.PuttingInForce;
+import upahead.server.facts.adjustments.Openings;
 import upahead.server.policies.Coverage;
-import upahead.server.policies.Ending;
-import upahead.server.policies.Enrolments;
-import upahead.server.policies.Exceptions;
 import upahead.server.policies.LeaveIn;
 import upahead.server.policies.NewPolicy;
-import upahead.server.policies.OwnFigures;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.PolicyKind;
+import upahead.server.policies.PolicyTexts;
 import upahead.server.policies.PolicyVersion;
 import upahead.server.policies.RequestRules;
-import upahead.server.policies.Seen;
-import upahead.server.policies.TermsDocument;
-import upahead.server.policies.TermsDocument.Earning;
-import upahead.server.policies.TermsWriter;
+import upahead.server.policies.SeenBy;
+import upahead.written.WrittenTerms;
 
 /** The rarer rules at work on somebody: shares by pay period and by day, own benefit years, exceptions, pauses, moves. */
 @Component
@@ -51,25 +49,31 @@ class DemoSpecialTerms {
     private static final String HIRE_ANNIVERSARY = "hire-anniversary";
 
     private final Policies policies;
-    private final Enrolments enrolments;
+    private final PuttingInForce inForce;
+    private final PolicyTexts texts;
     private final Exceptions exceptions;
     private final EmploymentChanges employments;
-    private final Balances balances;
+    private final Openings openings;
     private final DemoHolidays holidays;
+    private final EnrolmentEnds enrolmentEnds;
 
     DemoSpecialTerms(
             Policies policies,
-            Enrolments enrolments,
+            PuttingInForce inForce,
+            PolicyTexts texts,
             Exceptions exceptions,
             EmploymentChanges employments,
-            Balances balances,
-            DemoHolidays holidays) {
+            Openings openings,
+            DemoHolidays holidays,
+            EnrolmentEnds enrolmentEnds) {
         this.policies = policies;
-        this.enrolments = enrolments;
+        this.inForce = inForce;
+        this.texts = texts;
         this.exceptions = exceptions;
         this.employments = employments;
-        this.balances = balances;
+        this.openings = openings;
         this.holidays = holidays;
+        this.enrolmentEnds = enrolmentEnds;
     }
 
     void setUp(Collection<Person> all) {
@@ -82,7 +86,7 @@ class DemoSpecialTerms {
                 "RESP",
                 "01-01",
                 new RequestRules(false, false, 0, false, LeaveIn.HOURS, Amount.of("0.5")),
-                respite(),
+                DemoTerms.respite(),
                 Coverage.teams(List.of(glasshouses)));
         PolicyDetail volunteering = write(
                 VOLUNTEERING,
@@ -91,7 +95,7 @@ class DemoSpecialTerms {
                 "VOL",
                 "01-01",
                 new RequestRules(false, false, 5, false, LeaveIn.HALF_DAYS, null),
-                volunteering("4"),
+                DemoTerms.volunteering("4"),
                 Coverage.types(EmploymentType.SALARIED));
         write(
                 ANNIVERSARY,
@@ -100,7 +104,7 @@ class DemoSpecialTerms {
                 "ANNIV",
                 HIRE_ANNIVERSARY,
                 new RequestRules(false, false, 0, false),
-                anniversary(),
+                DemoTerms.anniversary(),
                 Coverage.types(EmploymentType.HOURLY));
         writeRecordedOnly(
                 UNPAID, PolicyKind.UNPAID, "UNPD", new RequestRules(false, false, 7, true), Coverage.everybody());
@@ -109,7 +113,18 @@ class DemoSpecialTerms {
                 PolicyKind.UNEXPLAINED_ABSENCE,
                 "ABSENT",
                 new RequestRules(
-                        false, false, 0, false, LeaveIn.HOURS, null, null, List.of(), null, Seen.NOBODY, false, false),
+                        false,
+                        false,
+                        0,
+                        false,
+                        LeaveIn.HOURS,
+                        null,
+                        null,
+                        List.of(),
+                        null,
+                        SeenBy.NOBODY,
+                        false,
+                        false),
                 Coverage.types(EmploymentType.HOURLY, EmploymentType.SEASONAL));
         moreVolunteeringFrom(LocalDate.of(2027, 4, 1), volunteering.id());
         makeExceptions(byCode, respite);
@@ -131,7 +146,7 @@ class DemoSpecialTerms {
                 named(DemoPolicies.HOURLY_LEAVE).id(),
                 DemoPolicies.START,
                 null,
-                new OwnFigures(null, Amount.of(90), null, null, null, null, null, null),
+                OwnFigures.limits(Limits.NONE.with(Limit.BALANCE, Amount.of(90))),
                 "Agreed when hired");
     }
 
@@ -148,7 +163,7 @@ class DemoSpecialTerms {
                 List.of("8", "8", "8", "0", "0", "0", "0").stream()
                         .map(Amount::of)
                         .toList());
-        balances.open(
+        openings.open(
                 byCode.get("B157").id(),
                 named(DemoPolicies.SEASONAL_LEAVE).id(),
                 new OpeningBalance(
@@ -156,12 +171,12 @@ class DemoSpecialTerms {
     }
 
     private void endEnrolments(Map<String, Person> byCode, PolicyDetail volunteering) {
-        enrolments.end(
+        enrolmentEnds.end(
                 byCode.get("B121").id(),
                 volunteering.id(),
                 LocalDate.of(2027, 3, 31),
                 new Ending(EndBalance.LAPSE, null));
-        enrolments.end(
+        enrolmentEnds.end(
                 byCode.get("B133").id(),
                 named(DemoPolicies.TIME_IN_LIEU).id(),
                 LocalDate.of(2027, 4, 11),
@@ -169,12 +184,12 @@ class DemoSpecialTerms {
     }
 
     private void moreVolunteeringFrom(LocalDate from, long policyId) {
-        PolicyDetail withDraft = policies.draft(policyId, volunteering("5"));
+        PolicyDetail withDraft = texts.draft(policyId, DemoTerms.volunteering("5"));
         PolicyVersion draft = withDraft.versions().stream()
                 .filter(version -> version.starts() == null)
                 .findFirst()
                 .orElseThrow();
-        policies.putInForce(policyId, draft.id(), draft.edits(), from, Coverage.types(EmploymentType.SALARIED), "");
+        inForce.putInForce(policyId, draft.id(), draft.edits(), from, Coverage.types(EmploymentType.SALARIED), "");
     }
 
     private PolicyDetail named(String name) {
@@ -186,9 +201,9 @@ class DemoSpecialTerms {
     }
 
     private void writeRecordedOnly(String name, PolicyKind kind, String code, RequestRules rules, Coverage coverage) {
-        PolicyDetail draft = policies.write(NewPolicy.recordedOnly(name, kind, Unit.HOURS, false, code, rules));
+        PolicyDetail draft = texts.write(NewPolicy.recordedOnly(name, kind, Unit.HOURS, false, code, rules));
         PolicyVersion version = draft.versions().get(0);
-        policies.putInForce(draft.id(), version.id(), version.edits(), DemoPolicies.START, coverage, "");
+        inForce.putInForce(draft.id(), version.id(), version.edits(), DemoPolicies.START, coverage, "");
     }
 
     private PolicyDetail write(
@@ -198,42 +213,10 @@ class DemoSpecialTerms {
             String code,
             String benefitYear,
             RequestRules rules,
-            TermsDocument terms,
+            WrittenTerms terms,
             Coverage coverage) {
-        PolicyDetail draft = policies.write(new NewPolicy(name, kind, unit, true, code, benefitYear, rules, terms));
+        PolicyDetail draft = texts.write(new NewPolicy(name, kind, unit, true, code, benefitYear, rules, terms));
         PolicyVersion version = draft.versions().get(0);
-        return policies.putInForce(draft.id(), version.id(), version.edits(), DemoPolicies.START, coverage, "");
-    }
-
-    private static TermsDocument respite() {
-        return TermsWriter.earning(Earning.perYear(
-                        "31", PerPeriod.Every.PAY_PERIOD, PerPeriod.Posts.END, PerPeriod.Months.CALENDAR))
-                .scaledByFte()
-                .rounded("0.25", Rounding.Mode.UP)
-                .earnedPerYear("36")
-                .carry("6", Leftover.PAY_OUT)
-                .onLeaving(Leftover.LAPSE)
-                .write();
-    }
-
-    private static TermsDocument volunteering(String days) {
-        return TermsWriter.earning(
-                        Earning.perYear(days, PerPeriod.Every.DAY, PerPeriod.Posts.END, PerPeriod.Months.CALENDAR))
-                .rounded("0.5", Rounding.Mode.DOWN)
-                .usedPerYear("5")
-                .carry("1", Leftover.LAPSE)
-                .carriedFor(3, Wait.In.MONTHS)
-                .onLeaving(Leftover.LAPSE)
-                .write();
-    }
-
-    private static TermsDocument anniversary() {
-        return TermsWriter.earning(
-                        Earning.perYear("18", PerPeriod.Every.MONTH, PerPeriod.Posts.START, PerPeriod.Months.FROM_HIRE))
-                .tenure(3, "24")
-                .waitToEarn(6, Wait.In.MONTHS)
-                .creditsUsable(9, Wait.In.MONTHS)
-                .onLeaving(Leftover.LAPSE)
-                .write();
+        return inForce.putInForce(draft.id(), version.id(), version.edits(), DemoPolicies.START, coverage, "");
     }
 }

@@ -6,7 +6,7 @@ import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.context.WebServerApplicationContext;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
-import upahead.server.clock.DemoClock;
+import upahead.server.platform.clock.DemoClock;
 
 /** Says on the terminal where the program is, and in a demo who can sign in. */
 @Component

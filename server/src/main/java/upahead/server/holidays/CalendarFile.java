@@ -18,8 +18,8 @@ import java.util.TimeZone;
 import java.util.TreeMap;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.HolidayCalendar.Holiday;
-import upahead.server.files.DecodedText;
-import upahead.server.problems.Refusal;
+import upahead.server.platform.files.DecodedText;
+import upahead.server.platform.problems.Refusal;
 
 /**
  * An iCalendar file of holidays, as other programs write it: with all-day events, times in zones, and repeats.

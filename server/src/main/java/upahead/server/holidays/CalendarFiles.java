@@ -2,13 +2,14 @@ package upahead.server.holidays;
 
 import java.time.LocalDate;
 import java.util.List;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
-import upahead.server.clock.MovableClock;
-import upahead.server.people.Organisation;
-import upahead.server.problems.Refusal;
+import upahead.server.organisation.Organisation;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
 
 /** Holidays from and to iCalendar files. */
 @Service
@@ -17,13 +18,13 @@ public class CalendarFiles {
     private static final int YEARS_BACK = 1;
     private static final int YEARS_AHEAD = 3;
 
-    private final HolidayRules rules;
+    private final HolidayYears years;
     private final Holidays holidays;
     private final Organisation organisation;
     private final MovableClock clock;
 
-    CalendarFiles(HolidayRules rules, Holidays holidays, Organisation organisation, MovableClock clock) {
-        this.rules = rules;
+    CalendarFiles(HolidayYears years, Holidays holidays, Organisation organisation, MovableClock clock) {
+        this.years = years;
         this.holidays = holidays;
         this.organisation = organisation;
         this.clock = clock;
@@ -31,22 +32,22 @@ public class CalendarFiles {
 
     /** What a file would bring to a site, from last year to three years ahead. */
     @Transactional(readOnly = true)
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_HOLIDAYS)
     public YearPreview preview(long siteId, byte[] content) {
         LocalDate newYear = clock.today().withDayOfYear(1);
         DateSpan wanted = new DateSpan(
                 newYear.minusYears(YEARS_BACK),
                 newYear.plusYears(YEARS_AHEAD + 1L).minusDays(1));
         CalendarFile file = CalendarFile.read(content, wanted);
-        return new YearPreview(rules.beside(siteId, file.days()), file.notes());
+        return new YearPreview(years.beside(siteId, file.days()), file.notes());
     }
 
     /** Takes the days of a file that are new to a site. */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_HOLIDAYS)
     public YearPreview take(long siteId, byte[] content) {
         YearPreview preview = preview(siteId, content);
-        rules.add(siteId, preview.days());
+        years.add(siteId, preview.days());
         return preview;
     }
 

@@ -11,7 +11,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import upahead.server.problems.Refusal;
+import upahead.server.platform.problems.Refusal;
 
 /**
  * The text of an iCalendar file, looked through line by line before it is read: readers of such files take what is there

@@ -1,7 +1,9 @@
 package upahead.server.holidays;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
@@ -12,7 +14,6 @@ import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -61,19 +62,34 @@ class HolidayController {
                     String reason,
             @Nullable Long teamId) {}
 
+    /** Holidays of a country, or of the part of it that the path of codes names. */
+    record CountryChoice(
+            @NotBlank(message = "please choose a country") String country,
+            @NotNull List<@NotBlank String> path,
+            @NotEmpty(message = "please choose at least one holiday") List<@NotBlank String> names) {}
+
     private final Holidays holidays;
     private final HolidayRules rules;
+    private final HolidayPayments holidayPayments;
+    private final HolidayYears holidayYears;
     private final CalendarFiles files;
 
-    HolidayController(Holidays holidays, HolidayRules rules, CalendarFiles files) {
+    HolidayController(
+            Holidays holidays,
+            HolidayRules rules,
+            HolidayPayments holidayPayments,
+            HolidayYears holidayYears,
+            CalendarFiles files) {
         this.holidays = holidays;
         this.rules = rules;
+        this.holidayPayments = holidayPayments;
+        this.holidayYears = holidayYears;
         this.files = files;
     }
 
     @GetMapping
     HolidaysView all() {
-        return new HolidaysView(holidays.all(), rules.all(), rules.payOfAll(), holidays.protectedDates());
+        return new HolidaysView(holidays.all(), rules.all(), holidayPayments.payOfAll(), holidays.protectedDates());
     }
 
     @PutMapping("/{siteId}/days/{day}")
@@ -109,6 +125,25 @@ class HolidayController {
         return all();
     }
 
+    @GetMapping("/countries")
+    List<CountryHolidays.Place> countries() {
+        return rules.countries();
+    }
+
+    /** The public holidays of a country, or of a part of it. */
+    @GetMapping("/countries/{country}")
+    List<CountryHolidays.Proposed> ofCountry(
+            @PathVariable String country, @RequestParam(required = false) List<String> path) {
+        return rules.ofCountry(country, path == null ? List.of() : path);
+    }
+
+    /** Takes holidays of a country for a site. */
+    @PostMapping("/{siteId}/country")
+    HolidaysView takeFromCountry(@PathVariable long siteId, @Valid @RequestBody CountryChoice choice) {
+        rules.takeFromCountry(siteId, choice.country(), choice.path(), choice.names());
+        return all();
+    }
+
     @PutMapping("/rules/{id}")
     HolidaysView changeRule(@PathVariable long id, @Valid @RequestBody RuleForm rule) {
         rules.change(id, rule);
@@ -123,18 +158,18 @@ class HolidayController {
 
     @GetMapping("/{siteId}/years/{year}")
     YearPreview previewYear(@PathVariable long siteId, @PathVariable int year) {
-        return rules.preview(siteId, year);
+        return holidayYears.preview(siteId, year);
     }
 
     @PostMapping("/{siteId}/years/{year}")
     HolidaysView takeYear(@PathVariable long siteId, @PathVariable int year) {
-        rules.take(siteId, year);
+        holidayYears.take(siteId, year);
         return all();
     }
 
     @PutMapping("/pay")
     HolidaysView setPay(@Valid @RequestBody HolidayPay pay) {
-        rules.setPay(pay);
+        holidayPayments.setPay(pay);
         return all();
     }
 

@@ -11,17 +11,17 @@ import java.util.stream.Collectors;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.quantity.Amount;
-import upahead.server.json.Stored;
-import upahead.server.people.EmploymentType;
+import upahead.server.employment.EmploymentType;
+import upahead.server.platform.json.StoredJson;
 
 /** The rules by which holidays come, and how they are paid. */
 @Repository
 class HolidayRuleStore {
 
     private final DSLContext sql;
-    private final Stored json;
+    private final StoredJson json;
 
-    HolidayRuleStore(DSLContext sql, Stored json) {
+    HolidayRuleStore(DSLContext sql, StoredJson json) {
         this.sql = sql;
         this.json = json;
     }

@@ -2,7 +2,8 @@ package upahead.server.holidays;
 
 import static upahead.server.database.Tables.HOLIDAY;
 import static upahead.server.database.Tables.PROTECTED_DATE;
-import static upahead.server.database.Tables.TEAM;
+import static upahead.server.organisation.OrganisationJoined.TEAM_NAME;
+import static upahead.server.organisation.OrganisationJoined.teamsIfAny;
 
 import java.time.LocalDate;
 import java.util.Collection;
@@ -16,9 +17,9 @@ import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.calendar.HolidayCalendar;
 import upahead.core.calendar.HolidayCalendar.Holiday;
-import upahead.server.audit.Thing;
-import upahead.server.audit.ThingNames;
-import upahead.server.sql.NamesById;
+import upahead.server.platform.audit.Thing;
+import upahead.server.platform.audit.ThingNames;
+import upahead.server.platform.sql.NamesById;
 
 /** Holidays by site, and protected dates. */
 @Repository
@@ -75,10 +76,7 @@ class HolidayStore implements ThingNames {
     }
 
     List<ProtectedDate> protectedDates() {
-        return sql.select(PROTECTED_DATE.asterisk(), TEAM.NAME)
-                .from(PROTECTED_DATE)
-                .leftJoin(TEAM)
-                .on(TEAM.ID.eq(PROTECTED_DATE.TEAM_ID))
+        return teamsIfAny(sql.select(PROTECTED_DATE.asterisk(), TEAM_NAME).from(PROTECTED_DATE), PROTECTED_DATE.TEAM_ID)
                 .orderBy(PROTECTED_DATE.STARTS)
                 .fetch(row -> new ProtectedDate(
                         row.get(PROTECTED_DATE.ID),
@@ -86,7 +84,7 @@ class HolidayStore implements ThingNames {
                         row.get(PROTECTED_DATE.ENDS),
                         row.get(PROTECTED_DATE.REASON),
                         row.get(PROTECTED_DATE.TEAM_ID),
-                        row.get(TEAM.NAME)));
+                        row.get(TEAM_NAME)));
     }
 
     @Override

@@ -4,17 +4,18 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.HolidayCalendar;
 import upahead.core.quantity.Amount;
-import upahead.server.audit.Audit;
-import upahead.server.audit.Thing;
-import upahead.server.changes.LateChange.Subject;
-import upahead.server.changes.LateChanges;
-import upahead.server.problems.Refusal;
-import upahead.server.words.Words;
+import upahead.server.periods.LateChange.Subject;
+import upahead.server.periods.LateChanges;
+import upahead.server.platform.audit.Audit;
+import upahead.server.platform.audit.Thing;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
+import upahead.server.platform.words.Words;
 
 /** The holiday calendar of each site, and the days without leave. */
 @Service
@@ -38,7 +39,7 @@ public class Holidays {
      * @throws Refusal if there is one on that day already
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_HOLIDAYS)
     public void add(long siteId, LocalDate on, HolidayCalendar.Holiday holiday) {
         calendars().getOrDefault(siteId, HolidayCalendar.NONE).on(on).ifPresent(there -> {
             throw Refusal.of("on", there.name() + " is on " + Words.fullDay(on) + " already.");
@@ -55,7 +56,7 @@ public class Holidays {
      * @throws Refusal if there is none on the first day, or another one on the second
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_HOLIDAYS)
     public void change(long siteId, LocalDate day, LocalDate on, HolidayCalendar.Holiday holiday) {
         remove(siteId, day);
         add(siteId, on, holiday);
@@ -67,7 +68,7 @@ public class Holidays {
      * @throws Refusal if there is none on that day
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_HOLIDAYS)
     public void remove(long siteId, LocalDate on) {
         HolidayCalendar.Holiday before = calendars()
                 .getOrDefault(siteId, HolidayCalendar.NONE)
@@ -88,7 +89,7 @@ public class Holidays {
      * @param hours of a day, null for none given
      * @throws Refusal if they are not above 0 and at most 24
      */
-    static void requireHours(Amount hours) {
+    public static void requireHours(Amount hours) {
         if (hours != null && (!hours.isPositive() || hours.isMoreThan(DAY))) {
             throw Refusal.of("hours", "A day has more than 0 and at most 24 hours.");
         }
@@ -96,7 +97,7 @@ public class Holidays {
 
     /** Lets leave be booked again on protected dates. */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_HOLIDAYS)
     public void unprotect(long id) {
         ProtectedDate before = store.protectedDates().stream()
                 .filter(dates -> dates.id() == id)
@@ -112,7 +113,7 @@ public class Holidays {
      * @throws Refusal if they end before they start
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_HOLIDAYS)
     public void protect(LocalDate starts, LocalDate ends, String reason, Long teamId) {
         if (ends.isBefore(starts)) {
             throw Refusal.of("ends", "The last protected day is before the first.");

@@ -1,7 +1,7 @@
 package upahead.server.holidays;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
-import org.springframework.lang.Nullable;
 
 /**
  * Days on which no leave can be booked.

@@ -1,5 +1,6 @@
 package upahead.server.holidays;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
@@ -9,10 +10,9 @@ import java.time.DateTimeException;
 import java.time.DayOfWeek;
 import java.time.Month;
 import java.time.MonthDay;
-import org.springframework.lang.Nullable;
 import upahead.core.calendar.Recurrence;
 import upahead.core.calendar.YearlyHoliday;
-import upahead.server.problems.Refusal;
+import upahead.server.platform.problems.Refusal;
 
 /**
  * A holiday that comes every year, as it is typed and stored: of the figures those of its sort count.

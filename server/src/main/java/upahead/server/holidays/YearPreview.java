@@ -1,8 +1,8 @@
 package upahead.server.holidays;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.util.List;
-import org.springframework.lang.Nullable;
 
 /**
  * What a year's holidays would be by the rules of a site, or what a file brings.

@@ -6,31 +6,42 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import upahead.server.access.Role;
-import upahead.server.access.SignInService;
-import upahead.server.access.SignInView;
-import upahead.server.clock.MovableClock;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
 import upahead.server.invitations.ManyInvitations.Invited;
-import upahead.server.mail.Mailbox;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
-import upahead.server.problems.Refusal;
+import upahead.server.platform.access.PasswordLinks;
+import upahead.server.platform.access.Role;
+import upahead.server.platform.access.SignInService;
+import upahead.server.platform.access.SignInView;
+import upahead.server.platform.access.SignIns;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.mail.Mailbox;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
 
 /** Invites people to sign in, and sends them links to set a password. */
 @Service
 public class Invitations {
 
-    private final SignInService signIns;
+    private final PasswordLinks links;
+    private final SignIns signIns;
     private final People people;
     private final Mailbox mailbox;
     private final OwnAddress address;
     private final MovableClock clock;
 
-    Invitations(SignInService signIns, People people, Mailbox mailbox, OwnAddress address, MovableClock clock) {
+    Invitations(
+            PasswordLinks links,
+            SignIns signIns,
+            People people,
+            Mailbox mailbox,
+            OwnAddress address,
+            MovableClock clock) {
+        this.links = links;
         this.signIns = signIns;
         this.people = people;
         this.mailbox = mailbox;
@@ -40,7 +51,7 @@ public class Invitations {
 
     /** The sign-in of a person, if they have one. */
     @Transactional(readOnly = true)
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_SIGN_INS)
     public Optional<SignInView> of(long personId) {
         people.get(personId);
         return signIns.ofPerson(personId);
@@ -52,7 +63,7 @@ public class Invitations {
      * @throws Refusal if they have no e-mail address, or a sign-in already
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_SIGN_INS)
     public SignInView invite(long personId, Role role) {
         Person person = people.get(personId);
         requireMail(person);
@@ -70,14 +81,14 @@ public class Invitations {
 
     /** What inviting people would do. */
     @Transactional(readOnly = true)
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_SIGN_INS)
     public ManyInvitations preview(PeopleQuery query) {
         return plan(people.search(query));
     }
 
     /** Invites all of some people who can be invited, and says who was. */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_SIGN_INS)
     public ManyInvitations inviteAll(List<Long> personIds) {
         ManyInvitations plan = plan(people.get(personIds));
         plan.invited().forEach(each -> invite(each.personId(), each.role()));
@@ -119,7 +130,7 @@ public class Invitations {
      * @throws Refusal if they have no e-mail address or sign-in, or it is switched off
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_SIGN_INS)
     public SignInView sendLink(long personId) {
         Person person = people.get(personId);
         requireMail(person);
@@ -143,12 +154,12 @@ public class Invitations {
                 person.id(),
                 person.email(),
                 subject,
-                text + " within a week at " + own + "/#/set-password/" + signIns.link(signIn.id(), instead));
+                text + " within a week at " + own + "/#/set-password/" + links.link(signIn.id(), instead));
     }
 
     /** Changes what somebody may do, or whether they can sign in at all. */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_SIGN_INS)
     public SignInView change(long personId, Role role, boolean active) {
         return signIns.change(personId, role, active);
     }
@@ -159,8 +170,8 @@ public class Invitations {
      */
     @Transactional
     public void forgotten(String username, String address) {
-        boolean few = signIns.mayForget(username, address);
-        signIns.named(username)
+        boolean few = links.mayForget(username, address);
+        links.named(username)
                 .filter(unused -> few)
                 .filter(signedIn -> signedIn.personId() != null)
                 .ifPresent(signedIn -> {

@@ -1,7 +1,7 @@
 package upahead.server.invitations;
 
 import java.util.List;
-import upahead.server.access.Role;
+import upahead.server.platform.access.Role;
 
 /**
  * Who of many people is invited and who is not.

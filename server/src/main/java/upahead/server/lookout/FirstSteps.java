@@ -3,20 +3,21 @@ package upahead.server.lookout;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import upahead.server.access.SignInService;
-import upahead.server.balances.Openings;
-import upahead.server.clock.MovableClock;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
+import upahead.server.facts.adjustments.Openings;
 import upahead.server.holidays.Holidays;
 import upahead.server.lookout.FirstStep.What;
+import upahead.server.organisation.Organisation;
+import upahead.server.organisation.PayGroup;
 import upahead.server.payruns.PayRuns;
-import upahead.server.people.Organisation;
-import upahead.server.people.PayGroup;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
+import upahead.server.platform.access.SignIns;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 
@@ -29,7 +30,7 @@ public class FirstSteps {
     private final Policies policies;
     private final Openings openings;
     private final Holidays holidays;
-    private final SignInService signIns;
+    private final SignIns signIns;
     private final PayRuns runs;
     private final MovableClock clock;
 
@@ -39,7 +40,7 @@ public class FirstSteps {
             Policies policies,
             Openings openings,
             Holidays holidays,
-            SignInService signIns,
+            SignIns signIns,
             PayRuns runs,
             MovableClock clock) {
         this.organisation = organisation;
@@ -54,7 +55,7 @@ public class FirstSteps {
 
     /** The steps in their order; none once a first run is closed. */
     @Transactional(readOnly = true)
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_THE_COMPANY)
     public List<FirstStep> all() {
         List<PayGroup> groups = organisation.payGroups();
         if (groups.stream().anyMatch(this::hasClosed)) {

@@ -7,30 +7,31 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
-import upahead.server.access.CurrentUser;
-import upahead.server.balances.Accounts;
-import upahead.server.balances.Outlook;
-import upahead.server.clock.MovableClock;
+import upahead.server.accounts.Accounts;
+import upahead.server.accounts.Outlook;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
 import upahead.server.lookout.LookoutItem.Kind;
 import upahead.server.lookout.LookoutItem.Urgency;
+import upahead.server.organisation.Organisation;
+import upahead.server.organisation.PayGroup;
 import upahead.server.payruns.Blocker;
 import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayRuns;
-import upahead.server.people.Organisation;
-import upahead.server.people.PayGroup;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
+import upahead.server.platform.words.Words;
 import upahead.server.policies.Policies;
 import upahead.server.policies.VersionState;
 import upahead.server.requests.RequestState;
 import upahead.server.requests.RequestSummary;
 import upahead.server.requests.Requests;
-import upahead.server.words.Words;
 
 /** What needs whoever looks, by how soon. */
 @Service
@@ -73,17 +74,17 @@ public class Lookout {
 
     /** Everything that needs the one signed in, soonest first. */
     @Transactional(readOnly = true)
-    @PreAuthorize("hasAnyRole('ADMINISTRATOR', 'APPROVER')")
+    @May(Permission.DECIDE_FOR_THE_ASSIGNED)
     public List<LookoutItem> items() {
         List<LookoutItem> items = new ArrayList<>();
-        List<LookoutItem> ofRuns = user.get().isAdministrator() ? ofRuns() : List.of();
+        List<LookoutItem> ofRuns = user.get().may(Permission.RUN_PAYROLL) ? ofRuns() : List.of();
         items.addAll(ofRuns);
         Set<Long> blocking = ofRuns.stream().map(LookoutItem::requestId).collect(Collectors.toSet());
         waiting().stream()
                 .filter(request -> !blocking.contains(request.id()))
                 .map(this::request)
                 .forEach(items::add);
-        if (user.get().isAdministrator()) {
+        if (user.get().may(Permission.RUN_PAYROLL)) {
             items.addAll(furtherAhead());
         }
         items.sort(Comparator.comparing(LookoutItem::urgency)

@@ -1,7 +1,7 @@
 package upahead.server.lookout;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
-import org.springframework.lang.Nullable;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 

@@ -1,7 +1,7 @@
 package upahead.server.payruns;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
-import org.springframework.lang.Nullable;
 
 /**
  * Something that stops a close.

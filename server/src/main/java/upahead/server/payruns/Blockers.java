@@ -2,8 +2,10 @@ package upahead.server.payruns;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -11,17 +13,17 @@ import upahead.core.calendar.HolidayCalendar;
 import upahead.core.hours.WorkingDays;
 import upahead.core.people.Employment;
 import upahead.core.quantity.Amount;
-import upahead.server.balances.Accounts;
-import upahead.server.clock.MovableClock;
+import upahead.server.accounts.Accounts;
+import upahead.server.employment.EmploymentType;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
+import upahead.server.facts.hours.RecordedHours;
 import upahead.server.holidays.Holidays;
-import upahead.server.hours.RecordedHours;
-import upahead.server.people.EmploymentType;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.words.Words;
 import upahead.server.requests.RequestSummary;
 import upahead.server.requests.Requests;
-import upahead.server.words.Words;
 
 /** Finds what stops the close of a run. */
 @Component
@@ -36,6 +38,7 @@ class Blockers {
     private final Holidays holidays;
     private final MovableClock clock;
     private final Accounts accounts;
+    private final PeopleInParts parts;
 
     Blockers(
             PayRunStore store,
@@ -44,7 +47,8 @@ class Blockers {
             People people,
             Holidays holidays,
             MovableClock clock,
-            Accounts accounts) {
+            Accounts accounts,
+            PeopleInParts parts) {
         this.store = store;
         this.requests = requests;
         this.hours = hours;
@@ -52,6 +56,7 @@ class Blockers {
         this.holidays = holidays;
         this.clock = clock;
         this.accounts = accounts;
+        this.parts = parts;
     }
 
     List<Blocker> of(PayRun run) {
@@ -99,11 +104,23 @@ class Blockers {
                 .filter(person -> person.employmentType() != EmploymentType.SALARIED)
                 .filter(person -> person.isEmployedWithin(run.firstDay(), run.lastDay()))
                 .toList();
+        Map<Long, HolidayCalendar> calendars = holidays.calendars();
+        Map<Long, Blocker> found = new HashMap<>();
+        parts.each(
+                group,
+                some -> missingHours(run, some, calendars),
+                some -> some.forEach(blocker -> found.put(blocker.personId(), blocker)));
+        return group.stream()
+                .map(person -> found.get(person.id()))
+                .filter(Objects::nonNull)
+                .toList();
+    }
+
+    private List<Blocker> missingHours(PayRun run, List<Person> group, Map<Long, HolidayCalendar> calendars) {
         List<Long> ids = group.stream().map(Person::id).toList();
         Map<Long, Set<LocalDate>> recorded = hours.days(ids, run.period());
         Map<Long, Map<LocalDate, Amount>> leave = accounts.approvedLeaveHours(group);
         Map<Long, Employment> employments = people.employments(ids);
-        Map<Long, HolidayCalendar> calendars = holidays.calendars();
         List<Blocker> found = new ArrayList<>();
         for (Person person : group) {
             Set<LocalDate> filled = recorded.getOrDefault(person.id(), Set.of());

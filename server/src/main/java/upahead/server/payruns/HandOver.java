@@ -13,22 +13,22 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
-import upahead.server.changes.Causes;
-import upahead.server.changes.LateChanges;
-import upahead.server.files.CsvFile;
+import upahead.core.calendar.PayCalendar;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
+import upahead.server.organisation.Organisation;
 import upahead.server.payruns.HandedOver.Sort;
 import upahead.server.payruns.HandedOver.Source;
-import upahead.server.people.Organisation;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
-import upahead.server.policies.Policies;
-import upahead.server.policies.PolicyDetail;
-import upahead.server.problems.Refusal;
+import upahead.server.periods.Causes;
+import upahead.server.periods.LateChanges;
+import upahead.server.platform.files.CsvFile;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
 
 /**
  * What payroll gets with a close. It is stored with it and never changes; what is changed later in a closed period comes
@@ -48,57 +48,53 @@ public class HandOver {
     private final PayRunStore runs;
     private final HandedOverStore store;
     private final HandOverLines lines;
-    private final WorksheetBuilder worksheets;
+    private final RunPostings postings;
     private final LateChanges changes;
     private final Organisation organisation;
     private final People people;
-    private final Policies policies;
+    private final PeopleInParts parts;
 
     HandOver(
             PayRunStore runs,
             HandedOverStore store,
             HandOverLines lines,
-            WorksheetBuilder worksheets,
+            RunPostings postings,
             LateChanges changes,
             Organisation organisation,
             People people,
-            Policies policies) {
+            PeopleInParts parts) {
         this.runs = runs;
         this.store = store;
         this.lines = lines;
-        this.worksheets = worksheets;
+        this.postings = postings;
         this.changes = changes;
         this.organisation = organisation;
         this.people = people;
-        this.policies = policies;
+        this.parts = parts;
     }
 
-    /** Takes the rows of a run one by one and works out what payroll gets. */
+    /** Takes the postings of a run account by account and works out what payroll gets. */
     final class Gathering {
 
         private final PayRun run;
         private final Map<Long, Person> group;
-        private final Map<Long, PolicyDetail> byId = policies.byId();
+        private final PayCalendar calendar;
         private final List<HandedOver> gathered = new ArrayList<>();
 
         private Gathering(PayRun run) {
             this.run = run;
+            this.calendar = organisation.payGroup(run.payGroupId()).calendar();
             this.group = people.search(PeopleQuery.ofPayGroup(run.payGroupId(), run.lastDay())).stream()
                     .collect(Collectors.toMap(Person::id, Function.identity()));
         }
 
-        void take(WorksheetRow row) {
-            gathered.addAll(HandOverLines.leave(
-                    row,
-                    group.get(row.personId()),
-                    byId.get(row.policyId()),
-                    run,
-                    organisation.payGroup(run.payGroupId()).calendar()));
+        void take(AccountPostings account) {
+            gathered.addAll(HandOverLines.leave(account, run, calendar));
         }
 
         /** Stores what was gathered, with the differences that earlier closes have left, as that of a close. */
         void store(int closing) {
-            gathered.addAll(lines.worked(group.values(), run.period()));
+            parts.each(List.copyOf(group.values()), some -> lines.worked(some, run.period()), gathered::addAll);
             gathered.addAll(differences(run, group));
             gathered.sort(IN_THE_FILE);
             store.add(run.id(), closing, false, gathered);
@@ -183,7 +179,7 @@ public class HandOver {
         for (PayRun run : runs.closed()) {
             if (!store.exists(run.id(), run.closings())) {
                 Gathering gathering = gather(run);
-                worksheets.each(run, gathering::take);
+                postings.each(run, gathering::take);
                 gathering.store(run.closings());
             }
         }
@@ -197,7 +193,7 @@ public class HandOver {
      * @throws Refusal if there is no such close
      */
     @Transactional(readOnly = true)
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.RUN_PAYROLL)
     public CsvFile of(long runId, Integer closing, boolean reversal) {
         PayRun run = runs.find(runId).orElseThrow(() -> Refusal.notFound("pay run"));
         if (closing == null && !run.isClosed()) {

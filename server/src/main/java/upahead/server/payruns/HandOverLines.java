@@ -11,15 +11,16 @@ import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.PayCalendar;
 import upahead.core.ledger.LineKind;
+import upahead.core.payrun.NewPosting;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
-import upahead.server.holidays.HolidayHours;
-import upahead.server.holidays.HolidayHours.PaidHoliday;
-import upahead.server.hours.HoursKinds;
-import upahead.server.hours.RecordedHours;
+import upahead.server.employment.Person;
+import upahead.server.facts.hours.HolidayHours;
+import upahead.server.facts.hours.HolidayHours.PaidHoliday;
+import upahead.server.facts.hours.RecordedHours;
+import upahead.server.organisation.HoursKinds;
 import upahead.server.payruns.HandedOver.Sort;
 import upahead.server.payruns.HandedOver.Source;
-import upahead.server.people.Person;
 import upahead.server.policies.PolicyDetail;
 
 /** Works out what payroll is to get: hours worked, holidays paid, leave taken and time paid out, by payroll code. */
@@ -44,7 +45,7 @@ class HandOverLines {
                         byId.get(total.personId()),
                         period,
                         Source.HOURS,
-                        HoursKinds.payrollCode(total.kind()),
+                        HoursKinds.payrollCode(total.kind()).orElseThrow(),
                         total.kind() + " hours",
                         total.hours(),
                         Unit.HOURS)));
@@ -62,20 +63,21 @@ class HandOverLines {
         return lines;
     }
 
-    /** Leave taken and time paid out on a row of a worksheet; corrections by the period that they are about. */
-    static List<HandedOver> leave(
-            WorksheetRow row, Person person, PolicyDetail policy, PayRun run, PayCalendar calendar) {
+    /** Leave taken and time paid out for one account; corrections by the period that they are about. */
+    static List<HandedOver> leave(AccountPostings postings, PayRun run, PayCalendar calendar) {
+        PolicyDetail policy = postings.account().policy();
         Map<HandedOver.Key, HandedOver> lines = new LinkedHashMap<>();
-        for (WorksheetLine line : row.lines()) {
+        for (CausedPosting posting : postings.lines()) {
+            NewPosting line = posting.line();
             if (line.kind() == LineKind.TAKEN || line.kind() == LineKind.PAID_OUT) {
                 HandedOver each = line(
-                                person,
+                                postings.account().person(),
                                 line.isCorrection() ? calendar.periodOf(line.about()) : run.period(),
                                 Source.LEAVE,
                                 policy.payrollCode(),
-                                row.policy() + (line.kind() == LineKind.TAKEN ? " taken" : " paid out"),
+                                policy.name() + (line.kind() == LineKind.TAKEN ? " taken" : " paid out"),
                                 line.amount().negated(),
-                                row.unit())
+                                policy.unit())
                         .withAmount(line.amount().negated(), line.isCorrection() ? Sort.CORRECTION : Sort.PERIOD);
                 lines.merge(each.key(), each, HandedOver::plus);
             }

@@ -1,7 +1,7 @@
 package upahead.server.payruns;
 
 import static upahead.server.database.Tables.HANDED_OVER;
-import static upahead.server.sql.Among.among;
+import static upahead.server.platform.sql.Among.among;
 
 import java.time.LocalDate;
 import java.util.Collection;
@@ -12,7 +12,7 @@ import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.server.database.tables.records.HandedOverRecord;
-import upahead.server.sql.Inserts;
+import upahead.server.platform.sql.Inserts;
 
 /** What payroll got with each close, and what was taken back. Lines are only ever added. */
 @Repository

@@ -1,8 +1,8 @@
 package upahead.server.payruns;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
-import org.springframework.lang.Nullable;
 import upahead.core.calendar.DateSpan;
 
 /**

@@ -21,10 +21,9 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
-import upahead.server.files.FileColumns;
-import upahead.server.hours.HoursImport;
-import upahead.server.hours.HoursImport.HoursPreview;
-import upahead.server.problems.Refusal;
+import upahead.server.facts.hours.HoursImport;
+import upahead.server.facts.hours.HoursImport.HoursPreview;
+import upahead.server.platform.files.FileColumns;
 
 /** Pay runs. */
 @RestController
@@ -41,11 +40,13 @@ class PayRunController {
     record FirstRun(long payGroupId, @NotNull(message = "please choose a day of the first period") LocalDate day) {}
 
     private final PayRuns runs;
+    private final RunClosing closing;
     private final HoursImport hours;
     private final HandOver handOver;
 
-    PayRunController(PayRuns runs, HoursImport hours, HandOver handOver) {
+    PayRunController(PayRuns runs, RunClosing closing, HoursImport hours, HandOver handOver) {
         this.runs = runs;
+        this.closing = closing;
         this.hours = hours;
         this.handOver = handOver;
     }
@@ -68,14 +69,33 @@ class PayRunController {
         return runs.worksheet(id);
     }
 
+    /** What the worksheet shows, as a file with exact figures. */
+    @GetMapping(path = "/{id}/worksheet.csv", produces = "text/csv")
+    ResponseEntity<String> csv(@PathVariable long id, @RequestParam(defaultValue = "") String search) {
+        List<WorksheetRow> rows = runs.rows(id, search);
+        return WorksheetRow.COLUMNS.csv(name(id), rows).answer();
+    }
+
+    /** What the worksheet shows, as a workbook. */
+    @GetMapping("/{id}/worksheet.xlsx")
+    ResponseEntity<byte[]> xlsx(@PathVariable long id, @RequestParam(defaultValue = "") String search) {
+        List<WorksheetRow> rows = runs.rows(id, search);
+        return WorksheetRow.COLUMNS.xlsx(name(id), rows).answer();
+    }
+
+    private String name(long id) {
+        PayRun run = runs.get(id);
+        return "worksheet-" + run.firstDay() + "-to-" + run.lastDay();
+    }
+
     @PostMapping("/{id}/closing")
     PayRun close(@PathVariable long id) {
-        return runs.close(id);
+        return closing.close(id);
     }
 
     @PostMapping("/{id}/undoing")
     PayRun undo(@PathVariable long id, @Valid @RequestBody Undoing undoing) {
-        return runs.undo(id, undoing.reason());
+        return closing.undo(id, undoing.reason());
     }
 
     @PostMapping(path = "/{id}/hours/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
@@ -84,7 +104,7 @@ class PayRunController {
             @RequestPart MultipartFile file,
             @RequestPart(required = false) FileColumns.Reading reading)
             throws IOException {
-        PayRun run = gathering(id);
+        PayRun run = runs.gathering(id);
         return hours.preview(file.getBytes(), FileColumns.Reading.orByItself(reading), run.payGroupId(), run.period());
     }
 
@@ -95,7 +115,7 @@ class PayRunController {
             @RequestPart(required = false) FileColumns.Reading reading,
             @RequestParam(required = false) Set<Long> skip)
             throws IOException {
-        PayRun run = gathering(id);
+        PayRun run = runs.gathering(id);
         String name = file.getOriginalFilename() == null ? "hours" : file.getOriginalFilename();
         return hours.take(
                 file.getBytes(),
@@ -113,13 +133,5 @@ class PayRunController {
             @RequestParam(required = false) Integer closing,
             @RequestParam(defaultValue = "false") boolean reversal) {
         return handOver.of(id, closing, reversal).answer();
-    }
-
-    private PayRun gathering(long id) {
-        PayRun run = runs.get(id);
-        if (run.isClosed()) {
-            throw Refusal.conflict("This run is closed; hours cannot be brought in any more.");
-        }
-        return run;
     }
 }

@@ -1,9 +1,10 @@
 package upahead.server.payruns;
 
-import static upahead.server.database.Tables.PAY_GROUP;
 import static upahead.server.database.Tables.PAY_RUN;
 import static upahead.server.database.Tables.PAY_RUN_EVENT;
-import static upahead.server.sql.Among.among;
+import static upahead.server.organisation.OrganisationJoined.PAY_GROUP_NAME;
+import static upahead.server.organisation.OrganisationJoined.payGroups;
+import static upahead.server.platform.sql.Among.among;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
@@ -12,17 +13,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
+import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import upahead.core.calendar.DateSpan;
-import upahead.server.audit.Thing;
-import upahead.server.audit.ThingNames;
 import upahead.server.database.tables.records.PayRunRecord;
-import upahead.server.words.Words;
+import upahead.server.periods.ClosedPeriods;
+import upahead.server.platform.audit.Thing;
+import upahead.server.platform.audit.ThingNames;
+import upahead.server.platform.words.Words;
 
 /** Runs, and what was done to them. */
 @Repository
-class PayRunStore implements ThingNames {
+class PayRunStore implements ThingNames, ClosedPeriods {
 
     private final DSLContext sql;
 
@@ -65,6 +69,37 @@ class PayRunStore implements ThingNames {
         return ofGroup(payGroupId).stream()
                 .filter(run -> run.isClosed() && run.lastDay().isBefore(day))
                 .findFirst();
+    }
+
+    @Override
+    public Optional<LocalDate> closedThrough() {
+        return closedThrough(DSL.noCondition());
+    }
+
+    @Override
+    public Optional<LocalDate> closedThrough(Collection<Long> payGroups) {
+        return closedThrough(among(PAY_RUN.PAY_GROUP_ID, payGroups));
+    }
+
+    private Optional<LocalDate> closedThrough(Condition groups) {
+        return sql.select(DSL.max(PAY_RUN.LAST_DAY))
+                .from(PAY_RUN)
+                .where(PAY_RUN.STATE.eq(RunState.CLOSED.name()))
+                .and(groups)
+                .fetchOptional(DSL.max(PAY_RUN.LAST_DAY));
+    }
+
+    @Override
+    public Map<Long, LocalDate> openSince() {
+        var closed = DSL.max(DSL.when(PAY_RUN.STATE.eq(RunState.CLOSED.name()), PAY_RUN.LAST_DAY));
+        return sql.select(PAY_RUN.PAY_GROUP_ID, closed, DSL.min(PAY_RUN.FIRST_DAY))
+                .from(PAY_RUN)
+                .groupBy(PAY_RUN.PAY_GROUP_ID)
+                .fetchMap(
+                        PAY_RUN.PAY_GROUP_ID,
+                        row -> row.value2() == null
+                                ? row.value3()
+                                : row.value2().plusDays(1));
     }
 
     /** The newest late change that the close of a run has seen. */
@@ -138,10 +173,10 @@ class PayRunStore implements ThingNames {
 
     @Override
     public Map<Long, String> names(Thing thing, Collection<Long> ids) {
-        return sql.select(PAY_RUN.ID, PAY_GROUP.NAME, PAY_RUN.FIRST_DAY, PAY_RUN.LAST_DAY)
-                .from(PAY_RUN)
-                .join(PAY_GROUP)
-                .on(PAY_GROUP.ID.eq(PAY_RUN.PAY_GROUP_ID))
+        return payGroups(
+                        sql.select(PAY_RUN.ID, PAY_GROUP_NAME, PAY_RUN.FIRST_DAY, PAY_RUN.LAST_DAY)
+                                .from(PAY_RUN),
+                        PAY_RUN.PAY_GROUP_ID)
                 .where(among(PAY_RUN.ID, ids))
                 .fetchMap(
                         row -> row.value1(),

@@ -17,7 +17,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
-import upahead.server.people.Person;
+import upahead.server.employment.Person;
 
 /**
  * Works through many people part by part, so that never everyone's facts are in memory at once. Several parts are worked

@@ -1,7 +1,7 @@
 package upahead.server.payruns;
 
 import static upahead.server.database.Tables.POSTED_LINE;
-import static upahead.server.sql.Among.among;
+import static upahead.server.platform.sql.Among.among;
 
 import java.math.BigDecimal;
 import java.sql.PreparedStatement;
@@ -21,7 +21,7 @@ import upahead.core.ledger.LineKind;
 import upahead.core.payrun.Frozen;
 import upahead.core.payrun.NewPosting;
 import upahead.core.quantity.Amount;
-import upahead.server.sql.Rows;
+import upahead.server.platform.sql.Rows;
 
 /** The lines that runs froze. They are only ever added. */
 @Repository

@@ -6,11 +6,12 @@ import java.util.Map;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import upahead.server.access.CurrentUser;
-import upahead.server.changes.LateChange;
-import upahead.server.changes.LateChanges;
 import upahead.server.payruns.PostedLineStore.AccountKey;
 import upahead.server.payruns.PostedLineStore.Posted;
+import upahead.server.periods.LateChange;
+import upahead.server.periods.LateChanges;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.rights.Permission;
 
 /** What was posted for one balance besides the plain lines of its periods: corrections and reversals. */
 @Service
@@ -41,8 +42,8 @@ public class Postings {
     @PreAuthorize("@reach.person(#personId)")
     public List<RunPosting> corrections(long personId, long policyId) {
         List<Posted> lines = posted.corrections(new AccountKey(personId, policyId)).stream()
-                .filter(line ->
-                        user.get().isAdministrator() || !line.line().amount().isZero())
+                .filter(line -> user.get().may(Permission.RUN_PAYROLL)
+                        || !line.line().amount().isZero())
                 .toList();
         Map<Long, LateChange> causes = changes.get(lines.stream()
                 .map(Posted::lateChangeId)
@@ -56,7 +57,7 @@ public class Postings {
                             run.id(),
                             run.firstDay(),
                             run.lastDay(),
-                            WorksheetLine.of(line.line(), causes.get(line.lateChangeId())));
+                            WorksheetLine.of(new CausedPosting(line.line(), causes.get(line.lateChangeId()))));
                 })
                 .toList();
     }

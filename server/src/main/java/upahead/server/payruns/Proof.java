@@ -6,7 +6,6 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.Ledger;
@@ -14,20 +13,22 @@ import upahead.core.payrun.Closing;
 import upahead.core.payrun.Difference;
 import upahead.core.payrun.Frozen;
 import upahead.core.quantity.Amount;
-import upahead.server.balances.Accounts;
-import upahead.server.balances.Outlook;
-import upahead.server.balances.PersonAccount;
-import upahead.server.changes.Causes;
-import upahead.server.changes.LateChanges;
-import upahead.server.clock.MovableClock;
+import upahead.server.accounts.Accounts;
+import upahead.server.accounts.Outlook;
+import upahead.server.accounts.PersonAccount;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
+import upahead.server.organisation.Organisation;
+import upahead.server.organisation.PayGroup;
 import upahead.server.payruns.PostedLineStore.AccountKey;
 import upahead.server.payruns.ProofReport.GroupProof;
 import upahead.server.payruns.ProofReport.ProofDifference;
-import upahead.server.people.Organisation;
-import upahead.server.people.PayGroup;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
+import upahead.server.periods.Causes;
+import upahead.server.periods.LateChanges;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 
@@ -70,7 +71,7 @@ public class Proof {
     }
 
     /** Derives everybody's balances afresh and compares them with what was posted. */
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.RUN_PAYROLL)
     public ProofReport prove() {
         return report();
     }

@@ -8,10 +8,10 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.context.ApplicationContext;
 import org.springframework.stereotype.Component;
-import upahead.server.changes.LateChange;
 import upahead.server.payruns.ProofReport.GroupProof;
 import upahead.server.payruns.ProofReport.ProofDifference;
-import upahead.server.words.Words;
+import upahead.server.periods.LateChange;
+import upahead.server.platform.words.Words;
 
 /** The command that proves all balances, prints what it found and ends: 0 when nothing is unexplained, else 1. */
 @Component

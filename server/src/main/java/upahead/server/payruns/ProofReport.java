@@ -1,12 +1,12 @@
 package upahead.server.payruns;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
-import org.springframework.lang.Nullable;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
-import upahead.server.changes.LateChange;
+import upahead.server.periods.LateChange;
 
 /**
  * Whether what was posted is what is derived now, for everybody.

@@ -7,11 +7,11 @@ import java.util.stream.IntStream;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
+import upahead.server.organisation.Organisation;
+import upahead.server.organisation.PayGroup;
 import upahead.server.payruns.ClosingStore.Key;
 import upahead.server.payruns.ClosingStore.Sums;
-import upahead.server.people.Organisation;
-import upahead.server.people.PayGroup;
-import upahead.server.words.Words;
+import upahead.server.platform.words.Words;
 
 /** Looks whether everything that runs have posted is still there: each close with its sums, and no run left out. */
 @Component

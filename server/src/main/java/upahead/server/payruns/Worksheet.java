@@ -1,6 +1,7 @@
 package upahead.server.payruns;
 
 import java.util.List;
+import upahead.server.platform.tables.ColumnView;
 
 /**
  * A run with its figures.
@@ -15,4 +16,5 @@ public record Worksheet(
         List<Blocker> blockers,
         boolean canBeUndone,
         List<RunEvent> events,
+        List<ColumnView> columns,
         List<WorksheetRow> rows) {}

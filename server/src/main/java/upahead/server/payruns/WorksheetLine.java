@@ -1,14 +1,14 @@
 package upahead.server.payruns;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
-import org.springframework.lang.Nullable;
 import upahead.core.ledger.LineKind;
 import upahead.core.payrun.NewPosting;
 import upahead.core.quantity.Amount;
-import upahead.server.changes.LateChange;
+import upahead.server.periods.LateChange;
 
 /**
- * A line that a run freezes or has frozen.
+ * A line that a run freezes or has frozen, for the eye.
  *
  * @param on the date it is posted on
  * @param about the date it is about
@@ -26,16 +26,16 @@ public record WorksheetLine(
         String why,
         @Nullable LateChange cause) {
 
-    static WorksheetLine of(NewPosting line, LateChange cause) {
+    static WorksheetLine of(CausedPosting posting) {
+        NewPosting line = posting.line();
         return new WorksheetLine(
-                line.on(), line.about(), line.sort(), line.kind(), line.amount(), line.withheld(), line.why(), cause);
-    }
-
-    NewPosting posting() {
-        return new NewPosting(on, about, sort, kind, amount, withheld, why);
-    }
-
-    boolean isCorrection() {
-        return sort == NewPosting.Sort.CORRECTION;
+                line.on(),
+                line.about(),
+                line.sort(),
+                line.kind(),
+                line.amount(),
+                line.withheld(),
+                line.why(),
+                posting.cause());
     }
 }

@@ -1,16 +1,21 @@
 package upahead.server.payruns;
 
 import java.util.List;
+import java.util.Locale;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
+import upahead.server.platform.tables.ColumnKind;
+import upahead.server.platform.tables.Columns;
 
 /**
- * A person and policy on the worksheet of a run: opening + earned - used + other = closing.
+ * A person and policy on the worksheet of a run: opening + earned - used + adjusted - lapsed - paid out + corrections =
+ * closing.
  *
  * @param recordedOnly whether there is no balance, only what was used
  * @param opening posted by earlier runs
- * @param used positive
- * @param other openings, adjustments, lapses, pay-outs and corrections, signed
+ * @param used positive, as are {@code lapsed} and {@code paidOut}
+ * @param adjusted by hand, moved, or brought along as an opening balance; signed
+ * @param corrections of earlier runs, signed
  * @param withheld in this period
  * @param cautions what needs a look, in words
  * @param lines what is or will be frozen
@@ -27,8 +32,37 @@ public record WorksheetRow(
         Amount opening,
         Amount earned,
         Amount used,
-        Amount other,
-        Amount withheld,
+        Amount adjusted,
+        Amount lapsed,
+        Amount paidOut,
+        Amount corrections,
         Amount closing,
+        Amount withheld,
         List<String> cautions,
-        List<WorksheetLine> lines) {}
+        List<WorksheetLine> lines) {
+
+    /** Its columns, on the screen and in files. */
+    public static final Columns<WorksheetRow> COLUMNS = Columns.of(WorksheetRow.class)
+            .onlyInFiles("code", ColumnKind.TEXT)
+            .with("person", "Person", ColumnKind.TEXT)
+            .onlyInFiles("team", ColumnKind.TEXT)
+            .with("policy", "Policy", ColumnKind.TEXT)
+            .with("unit", "Unit", ColumnKind.UNIT)
+            .with("opening", "Opening", ColumnKind.AMOUNT)
+            .with("earned", "+ Earned", ColumnKind.AMOUNT)
+            .with("used", "− Used", ColumnKind.AMOUNT)
+            .with("adjusted", "± Adjusted", ColumnKind.CHANGE)
+            .with("lapsed", "− Lapsed", ColumnKind.AMOUNT)
+            .with("paidOut", "− Paid out", ColumnKind.AMOUNT)
+            .with("corrections", "± Corrected", ColumnKind.CHANGE)
+            .with("closing", "= Closing", ColumnKind.RESULT)
+            .onlyInFiles("withheld", ColumnKind.AMOUNT)
+            .with("cautions", "Cautions", ColumnKind.WORDS);
+
+    /** Whether its words have a text in them. */
+    boolean matches(String search) {
+        return (person + " " + team + " " + policy)
+                .toLowerCase(Locale.ROOT)
+                .contains(search.strip().toLowerCase(Locale.ROOT));
+    }
+}

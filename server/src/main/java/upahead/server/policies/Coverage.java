@@ -1,10 +1,10 @@
 package upahead.server.policies;
 
+import jakarta.annotation.Nullable;
 import java.util.Arrays;
 import java.util.List;
-import org.springframework.lang.Nullable;
-import upahead.server.people.EmploymentType;
-import upahead.server.people.Placing;
+import upahead.server.employment.EmploymentType;
+import upahead.server.employment.Placing;
 
 /**
  * Whom a policy covers: everybody who meets all conditions, and named people besides, but nobody who is left out.
@@ -55,17 +55,7 @@ public record Coverage(
         return new Coverage(true, null, null, null, ids, null, null);
     }
 
-    /** This coverage without the people of some teams. */
-    public Coverage butNotTeams(List<Long> ids) {
-        return new Coverage(byRule, types, teams, ids, sites, named, excluded);
-    }
-
-    /** This coverage without some people. */
-    public Coverage butNot(List<Long> people) {
-        return new Coverage(byRule, types, teams, notTeams, sites, named, people);
-    }
-
-    boolean covers(long personId, Placing placing) {
+    public boolean covers(long personId, Placing placing) {
         if (excluded.contains(personId)) {
             return false;
         }

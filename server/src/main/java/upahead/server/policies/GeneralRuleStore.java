@@ -6,7 +6,7 @@ import java.util.List;
 import java.util.Optional;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
-import upahead.server.json.Stored;
+import upahead.server.platform.json.StoredJson;
 
 /** Rules that hold for all policies which have none of their own. */
 @Repository
@@ -15,9 +15,9 @@ class GeneralRuleStore {
     private static final String SIGN_OFFS = "sign-offs";
 
     private final DSLContext sql;
-    private final Stored json;
+    private final StoredJson json;
 
-    GeneralRuleStore(DSLContext sql, Stored json) {
+    GeneralRuleStore(DSLContext sql, StoredJson json) {
         this.sql = sql;
         this.json = json;
     }

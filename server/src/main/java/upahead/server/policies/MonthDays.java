@@ -3,10 +3,10 @@ package upahead.server.policies;
 import java.time.DateTimeException;
 import java.time.MonthDay;
 import upahead.core.calendar.BenefitYear;
-import upahead.server.problems.Refusal;
+import upahead.server.platform.problems.Refusal;
 
 /** Month and day as written in policies, such as {@code 03-31}. */
-final class MonthDays {
+public final class MonthDays {
 
     static final String HIRE_ANNIVERSARY = "hire-anniversary";
 
@@ -20,7 +20,7 @@ final class MonthDays {
         }
     }
 
-    static BenefitYear benefitYear(String text) {
+    public static BenefitYear benefitYear(String text) {
         return HIRE_ANNIVERSARY.equals(text)
                 ? new BenefitYear.HireAnniversary()
                 : new BenefitYear.StartsOn(read("benefitYear", text));

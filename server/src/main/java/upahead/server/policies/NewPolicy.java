@@ -1,12 +1,13 @@
 package upahead.server.policies;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import org.springframework.lang.Nullable;
 import upahead.core.quantity.Unit;
+import upahead.written.WrittenTerms;
 
 /**
  * A policy to be written, as a draft.
@@ -25,7 +26,7 @@ public record NewPolicy(
                 String payrollCode,
         @NotBlank(message = "please say when the benefit year begins") String benefitYear,
         @NotNull @Valid RequestRules rules,
-        @NotNull @Valid TermsDocument terms,
+        @NotNull @Valid WrittenTerms terms,
         @Nullable @Size(max = 40) List<@NotBlank @Size(max = 60) String> unseenFigures,
         @Nullable Boolean recordedOnly) {
 
@@ -43,7 +44,7 @@ public record NewPolicy(
             String payrollCode,
             String benefitYear,
             RequestRules rules,
-            TermsDocument terms) {
+            WrittenTerms terms) {
         this(name, kind, unit, paid, payrollCode, benefitYear, rules, terms, List.of(), false);
     }
 
@@ -58,7 +59,7 @@ public record NewPolicy(
                 payrollCode,
                 "01-01",
                 rules,
-                TermsWriter.earning(TermsDocument.Earning.none()).write(),
+                TermsWriter.noEarning().write(),
                 List.of(),
                 true);
     }

@@ -1,11 +1,12 @@
 package upahead.server.policies;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import org.springframework.lang.Nullable;
 import upahead.core.quantity.Unit;
+import upahead.server.platform.problems.Refusal;
 
 /**
  * A policy with all its versions.
@@ -78,8 +79,27 @@ public record PolicyDetail(
         return new PolicySettings(name, kind, paid, payrollCode, rules);
     }
 
+    /**
+     * @throws Refusal if it has no such version
+     */
+    public PolicyVersion version(long versionId) {
+        return versions.stream()
+                .filter(version -> version.id() == versionId)
+                .findFirst()
+                .orElseThrow(() -> Refusal.notFound("version of this policy"));
+    }
+
+    /**
+     * @throws Refusal if it is only recorded and has no balance
+     */
+    public void requireBalance() {
+        if (recordedOnly) {
+            throw Refusal.of("policyId", name + " is only recorded and has no balance.");
+        }
+    }
+
     /** The first day of its first version, if any is in force on some day. */
-    Optional<LocalDate> begins() {
+    public Optional<LocalDate> begins() {
         return versions.stream()
                 .filter(version -> version.state() == VersionState.IN_FORCE)
                 .map(PolicyVersion::starts)

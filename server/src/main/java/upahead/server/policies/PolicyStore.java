@@ -1,6 +1,5 @@
 package upahead.server.policies;
 
-import static upahead.server.database.Tables.ENROLMENT;
 import static upahead.server.database.Tables.POLICY;
 import static upahead.server.database.Tables.POLICY_VERSION;
 
@@ -8,29 +7,34 @@ import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
-import upahead.server.audit.Thing;
-import upahead.server.audit.ThingNames;
 import upahead.server.database.tables.records.PolicyRecord;
 import upahead.server.database.tables.records.PolicyVersionRecord;
-import upahead.server.json.Stored;
-import upahead.server.sql.NamesById;
+import upahead.server.platform.audit.Thing;
+import upahead.server.platform.audit.ThingNames;
+import upahead.server.platform.json.StoredJson;
+import upahead.server.platform.sql.NamesById;
+import upahead.written.WrittenTerms;
 
 /** Policies and their versions. */
 @Repository
 class PolicyStore implements ThingNames {
 
     private final DSLContext sql;
-    private final Stored json;
+    private final StoredJson json;
+    private final EnrolledPeople enrolled;
 
-    PolicyStore(DSLContext sql, Stored json) {
+    PolicyStore(DSLContext sql, StoredJson json, EnrolledPeople enrolled) {
         this.sql = sql;
         this.json = json;
+        this.enrolled = enrolled;
     }
 
     boolean nameIsTaken(String name, Long exceptPolicyId) {
@@ -110,7 +114,7 @@ class PolicyStore implements ThingNames {
                 == 1;
     }
 
-    long addDraft(long policyId, TermsDocument terms, List<String> unseenFigures) {
+    long addDraft(long policyId, WrittenTerms terms, List<String> unseenFigures) {
         return sql.insertInto(POLICY_VERSION)
                 .set(POLICY_VERSION.POLICY_ID, policyId)
                 .set(POLICY_VERSION.STATE, VersionState.DRAFT.name())
@@ -122,7 +126,7 @@ class PolicyStore implements ThingNames {
     }
 
     /** Changes a draft, if it is still the one that was seen; tells whether it was. */
-    boolean change(long versionId, int seenEdits, TermsDocument terms, List<String> unseenFigures) {
+    boolean change(long versionId, int seenEdits, WrittenTerms terms, List<String> unseenFigures) {
         return sql.update(POLICY_VERSION)
                         .set(POLICY_VERSION.TERMS, json.written(terms))
                         .set(POLICY_VERSION.UNSEEN_FIGURES, json.written(unseenFigures))
@@ -148,14 +152,22 @@ class PolicyStore implements ThingNames {
     }
 
     List<PolicyDetail> all() {
+        return matching(DSL.noCondition());
+    }
+
+    Optional<PolicyDetail> find(long id) {
+        return matching(POLICY.ID.eq(id)).stream().findFirst();
+    }
+
+    private List<PolicyDetail> matching(Condition condition) {
+        var ids = DSL.select(POLICY.ID).from(POLICY).where(condition);
         Map<Long, List<PolicyVersion>> versions = sql.selectFrom(POLICY_VERSION)
+                .where(POLICY_VERSION.POLICY_ID.in(ids))
                 .orderBy(POLICY_VERSION.STARTS.asc().nullsLast(), POLICY_VERSION.ID)
                 .fetchGroups(POLICY_VERSION.POLICY_ID, this::version);
-        Map<Long, Integer> people = sql.select(ENROLMENT.POLICY_ID, DSL.count())
-                .from(ENROLMENT)
-                .groupBy(ENROLMENT.POLICY_ID)
-                .fetchMap(ENROLMENT.POLICY_ID, DSL.count());
+        Map<Long, Integer> people = enrolled.countByPolicy();
         return sql.selectFrom(POLICY)
+                .where(condition)
                 .orderBy(POLICY.NAME)
                 .fetch(row -> detail(
                         row, people.getOrDefault(row.getId(), 0), versions.getOrDefault(row.getId(), List.of())));
@@ -181,7 +193,7 @@ class PolicyStore implements ThingNames {
                         row.getDocumentFromDays(),
                         List.of(json.read(row.getQuestions(), String[].class)),
                         row.getSignOffs() == null ? null : List.of(json.read(row.getSignOffs(), SignOffStep[].class)),
-                        Seen.valueOf(row.getSeenBy()),
+                        SeenBy.valueOf(row.getSeenBy()),
                         row.getKindShows(),
                         row.getEmployeesAsk()),
                 json.read(row.getCoverage(), Coverage.class),
@@ -196,7 +208,7 @@ class PolicyStore implements ThingNames {
                 row.getId(),
                 VersionState.valueOf(row.getState()),
                 row.getStarts(),
-                json.read(row.getTerms(), TermsDocument.class),
+                json.read(row.getTerms(), WrittenTerms.class),
                 List.of(json.read(row.getUnseenFigures(), String[].class)),
                 row.getEdits());
     }

@@ -1,8 +1,9 @@
 package upahead.server.policies;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.util.List;
-import org.springframework.lang.Nullable;
+import upahead.written.WrittenTerms;
 
 /**
  * The terms of a policy from a date on.
@@ -16,6 +17,6 @@ public record PolicyVersion(
         long id,
         VersionState state,
         @Nullable LocalDate starts,
-        TermsDocument terms,
+        WrittenTerms terms,
         List<String> unseenFigures,
         int edits) {}

@@ -1,12 +1,12 @@
 package upahead.server.policies;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
-import org.springframework.lang.Nullable;
 import upahead.core.quantity.Amount;
 
 /**
@@ -45,7 +45,7 @@ public record RequestRules(
                         questions,
         @Nullable @Valid @Size(min = 1, max = 5, message = "a request needs 1 to 5 sign-offs")
                 List<SignOffStep> signOffs,
-        Seen seenBy,
+        SeenBy seenBy,
         boolean kindShows,
         @Nullable Boolean employeesAsk) {
 
@@ -72,7 +72,7 @@ public record RequestRules(
                 null,
                 List.of(),
                 null,
-                Seen.TEAM,
+                SeenBy.TEAM,
                 false,
                 true);
     }
@@ -82,7 +82,7 @@ public record RequestRules(
         questions = questions == null
                 ? List.of()
                 : questions.stream().map(String::strip).toList();
-        seenBy = seenBy == null ? Seen.TEAM : seenBy;
+        seenBy = seenBy == null ? SeenBy.TEAM : seenBy;
         employeesAsk = employeesAsk == null || employeesAsk;
     }
 }

@@ -1,13 +1,14 @@
 package upahead.server.policies;
 
 import java.util.List;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import upahead.server.audit.Audit;
-import upahead.server.audit.Thing;
-import upahead.server.people.People;
-import upahead.server.problems.Refusal;
+import upahead.server.employment.People;
+import upahead.server.platform.audit.Audit;
+import upahead.server.platform.audit.Thing;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
 
 /** The sign-off path that holds in general, and the one of a policy. */
 @Service
@@ -43,7 +44,7 @@ public class SignOffPaths {
      * @throws Refusal if a step does not say who gives it
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.WRITE_POLICIES)
     public List<SignOffStep> setGeneral(List<SignOffStep> path) {
         requireComplete(path);
         List<SignOffStep> before = general();

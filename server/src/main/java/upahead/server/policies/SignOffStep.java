@@ -1,8 +1,8 @@
 package upahead.server.policies;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.constraints.NotNull;
-import org.springframework.lang.Nullable;
-import upahead.server.access.Role;
+import upahead.server.platform.access.Role;
 
 /**
  * One of the approvals a request needs.

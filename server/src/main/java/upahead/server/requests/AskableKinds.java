@@ -8,10 +8,11 @@ import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.quantity.Unit;
-import upahead.server.access.CurrentUser;
-import upahead.server.clock.MovableClock;
-import upahead.server.policies.Enrolled;
-import upahead.server.policies.Enrolments;
+import upahead.server.enrolment.Enrolled;
+import upahead.server.enrolment.Enrolments;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.rights.Permission;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.PolicyKind;
@@ -22,11 +23,12 @@ public class AskableKinds {
 
     private final Enrolments enrolments;
     private final Policies policies;
-    private final RequestStore store;
+    private final RequestListStore store;
     private final CurrentUser user;
     private final MovableClock clock;
 
-    AskableKinds(Enrolments enrolments, Policies policies, RequestStore store, CurrentUser user, MovableClock clock) {
+    AskableKinds(
+            Enrolments enrolments, Policies policies, RequestListStore store, CurrentUser user, MovableClock clock) {
         this.enrolments = enrolments;
         this.policies = policies;
         this.store = store;
@@ -52,7 +54,8 @@ public class AskableKinds {
         List<PolicyDetail> own = enrolments.of(List.of(personId)).stream()
                 .filter(each -> goesOn(each, today))
                 .map(each -> byId.get(each.policyId()))
-                .filter(policy -> user.get().isAdministrator() || policy.rules().employeesAsk())
+                .filter(policy ->
+                        user.get().may(Permission.ENTER_LEAVE) || policy.rules().employeesAsk())
                 .sorted(Comparator.comparing(PolicyDetail::name))
                 .toList();
         Long last = store.ofPerson(personId, Integer.MAX_VALUE).stream()

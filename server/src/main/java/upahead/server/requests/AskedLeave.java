@@ -14,7 +14,7 @@ import upahead.core.ledger.RequestCheck;
 import upahead.core.ledger.RequestProblem;
 import upahead.core.ledger.RequestProblem.NotCovered;
 import upahead.core.quantity.Amount;
-import upahead.server.balances.PersonAccount;
+import upahead.server.accounts.PersonAccount;
 import upahead.server.requests.RequestReview.AffordableDay;
 import upahead.server.requests.RequestReview.AffordablePart;
 

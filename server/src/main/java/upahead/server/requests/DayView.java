@@ -1,8 +1,8 @@
 package upahead.server.requests;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.util.List;
-import org.springframework.lang.Nullable;
 import upahead.core.leave.LeaveCosting.Because;
 import upahead.core.quantity.Amount;
 

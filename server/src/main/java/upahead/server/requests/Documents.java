@@ -6,10 +6,10 @@ import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import upahead.server.access.CurrentUser;
-import upahead.server.clock.MovableClock;
-import upahead.server.people.Reach;
-import upahead.server.problems.Refusal;
+import upahead.server.employment.Reach;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.problems.Refusal;
 import upahead.server.requests.DocumentStore.Document;
 
 /** Documents that go with requests: PDF files and pictures, told by their content and not by their names. */
@@ -37,7 +37,7 @@ public class Documents {
             new Type("image/jpeg", 0xFF, 0xD8, 0xFF));
 
     private final DocumentStore store;
-    private final RequestStore requests;
+    private final RequestListStore requests;
     private final SignOffs signOffs;
     private final Reach reach;
     private final CurrentUser user;
@@ -45,7 +45,7 @@ public class Documents {
 
     Documents(
             DocumentStore store,
-            RequestStore requests,
+            RequestListStore requests,
             SignOffs signOffs,
             Reach reach,
             CurrentUser user,

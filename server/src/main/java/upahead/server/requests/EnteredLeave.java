@@ -4,14 +4,15 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import upahead.server.access.CurrentUser;
-import upahead.server.audit.Audit;
-import upahead.server.audit.Thing;
-import upahead.server.clock.MovableClock;
-import upahead.server.problems.Refusal;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.audit.Audit;
+import upahead.server.platform.audit.Thing;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
 import upahead.server.requests.RequestReview.Problem;
 
 /** Leave that an administrator enters for somebody: approved at once, for days gone by or to come. */
@@ -20,7 +21,8 @@ public class EnteredLeave {
 
     private final RequestStore store;
     private final RequestReviewer reviewer;
-    private final Requests requests;
+    private final LeaveDayStore leaveDays;
+    private final RequestDetails details;
     private final RequestNews news;
     private final CurrentUser user;
     private final Audit audit;
@@ -29,14 +31,16 @@ public class EnteredLeave {
     EnteredLeave(
             RequestStore store,
             RequestReviewer reviewer,
-            Requests requests,
+            LeaveDayStore leaveDays,
+            RequestDetails details,
             RequestNews news,
             CurrentUser user,
             Audit audit,
             MovableClock clock) {
         this.store = store;
         this.reviewer = reviewer;
-        this.requests = requests;
+        this.leaveDays = leaveDays;
+        this.details = details;
         this.news = news;
         this.user = user;
         this.audit = audit;
@@ -45,9 +49,9 @@ public class EnteredLeave {
 
     /** What leave would cost and what stands against it. */
     @Transactional(readOnly = true)
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.ENTER_LEAVE)
     public RequestReview preview(RequestDraft leave) {
-        return reviewer.reviewEntry(leave);
+        return reviewer.reviewEntry(leave).review();
     }
 
     /**
@@ -57,29 +61,31 @@ public class EnteredLeave {
      * @throws Refusal if it cannot be, or a rule speaks against it and no reason is given
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.ENTER_LEAVE)
     public RequestDetail enter(RequestDraft leave, String reason) {
-        RequestReview review = reviewer.reviewEntry(leave);
-        List<Problem> problems = review.problems();
+        RequestReviewer.Reviewed reviewed = reviewer.reviewEntry(leave);
+        List<Problem> problems = reviewed.review().problems();
         problems.stream().filter(problem -> !problem.passable()).findFirst().ifPresent(problem -> {
             throw Refusal.of(problem.field(), problem.message());
         });
         if (!problems.isEmpty() && reason.isBlank()) {
             throw Refusal.of("reason", problems.get(0).message() + " Please say why it is entered all the same.");
         }
-        return requests.open(store(leave, review.days(), problems.isEmpty() ? "" : reason.strip()));
+        RequestSummary entered = store(leave, reviewed.days(), problems.isEmpty() ? "" : reason.strip());
+        return details.of(entered);
     }
 
-    private long store(RequestDraft leave, List<DayView> costs, String reason) {
-        long id = store.add(leave, costs, List.of(), clock.now());
-        Set<LocalDate> days = costs.stream().map(DayView::on).collect(Collectors.toSet());
-        days.forEach(day -> store.decide(id, day, Decision.APPROVED));
+    private RequestSummary store(RequestDraft leave, List<LeaveDay> costs, String reason) {
+        long id = store.add(leave, List.of(), clock.now());
+        leaveDays.add(id, costs);
+        Set<LocalDate> days = costs.stream().map(LeaveDay::on).collect(Collectors.toSet());
+        days.forEach(day -> leaveDays.decide(id, day, Decision.APPROVED));
         store.move(id, 0, RequestState.APPROVED);
         store.addEvent(id, clock.now(), user.get().name(), "ENTERED", reason);
-        RequestSummary entered = store.find(id).orElseThrow();
+        RequestSummary entered = details.get(id);
         news.noteLate(entered, days, "entered");
         news.tellRequester(entered, reason);
         audit.record(Thing.REQUEST, id, "entered leave", null, leave);
-        return id;
+        return entered;
     }
 }

@@ -1,5 +1,6 @@
 package upahead.server.requests;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -7,7 +8,7 @@ import java.io.IOException;
 import java.util.List;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.lang.Nullable;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -17,7 +18,7 @@ import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
-import upahead.server.files.FileColumns;
+import upahead.server.platform.files.FileColumns;
 import upahead.server.requests.AskableKinds.AskableKind;
 import upahead.server.requests.LeaveFiles.LeavePreview;
 
@@ -54,6 +55,12 @@ class EnteredLeaveController {
     @ResponseStatus(HttpStatus.CREATED)
     RequestDetail enter(@Valid @RequestBody EntryForm form) {
         return entered.enter(form.leave(), form.reason() == null ? "" : form.reason());
+    }
+
+    /** The headings, and one made-up row to be overwritten. */
+    @GetMapping(path = "/api/entered-leave/template.csv", produces = "text/csv")
+    ResponseEntity<String> template() {
+        return LeaveColumn.template().answer();
     }
 
     @PostMapping(path = "/api/entered-leave/file/preview", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)

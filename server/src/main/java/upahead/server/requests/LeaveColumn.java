@@ -1,6 +1,9 @@
 package upahead.server.requests;
 
-import upahead.server.files.FileColumns;
+import java.util.List;
+import java.util.stream.Stream;
+import upahead.server.platform.files.CsvFile;
+import upahead.server.platform.files.FileColumns;
 
 /** What a file of leave can say, and the headings under which it is looked for. */
 enum LeaveColumn implements FileColumns.Column {
@@ -33,5 +36,13 @@ enum LeaveColumn implements FileColumns.Column {
     @Override
     public FileColumns.Heading heading() {
         return heading;
+    }
+
+    /** A file with all columns and one made-up row to be overwritten. */
+    static CsvFile template() {
+        return CsvFile.of(
+                "leave-template.csv",
+                Stream.of(values()).map(LeaveColumn::title).toList(),
+                List.of(List.of("A101", "Annual leave", "2027-07-05", "2027-07-16", "", "")));
     }
 }

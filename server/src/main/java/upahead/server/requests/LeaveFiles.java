@@ -1,5 +1,6 @@
 package upahead.server.requests;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -11,26 +12,26 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
-import org.springframework.lang.Nullable;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
-import upahead.server.files.Dates;
-import upahead.server.files.FileColumns;
-import upahead.server.files.Numbers;
-import upahead.server.files.Table;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
-import upahead.server.people.PersonFinder;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
+import upahead.server.employment.PersonFinder;
+import upahead.server.platform.files.Dates;
+import upahead.server.platform.files.FileColumns;
+import upahead.server.platform.files.Numbers;
+import upahead.server.platform.files.Table;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
+import upahead.server.platform.words.Words;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
-import upahead.server.problems.Refusal;
 import upahead.server.requests.RequestDraft.AskedDay;
 import upahead.server.requests.RequestDraft.Part;
-import upahead.server.words.Words;
 
 /** Brings in leave that was agreed elsewhere, as before the start, from a file: looked at first, taken whole or not. */
 @Service
@@ -86,7 +87,7 @@ public class LeaveFiles {
      * @throws Refusal if it cannot be read as a table at all
      */
     @Transactional(readOnly = true)
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.ENTER_LEAVE)
     public LeavePreview preview(byte[] content, FileColumns.Reading reading) {
         Table table = Table.read(content);
         FileColumns<LeaveColumn> columns = columns(table, reading);
@@ -100,7 +101,7 @@ public class LeaveFiles {
      * @throws Refusal if a row is wrong or a reason is missing; then nothing is taken
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.ENTER_LEAVE)
     public LeavePreview take(byte[] content, FileColumns.Reading reading, String reason) {
         Table table = Table.read(content);
         FileColumns<LeaveColumn> columns = columns(table, reading);

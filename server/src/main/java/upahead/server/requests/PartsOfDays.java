@@ -3,12 +3,11 @@ package upahead.server.requests;
 import java.util.Optional;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
+import upahead.server.platform.words.Words;
 import upahead.server.policies.LeaveIn;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.RequestRules;
 import upahead.server.requests.RequestReview.Problem;
-import upahead.server.requests.RequestStore.StoredDay;
-import upahead.server.words.Words;
 
 /** Whether a day is asked for in parts that the policy allows. */
 final class PartsOfDays {
@@ -18,7 +17,7 @@ final class PartsOfDays {
 
     private PartsOfDays() {}
 
-    static Optional<Problem> problem(PolicyDetail policy, StoredDay day) {
+    static Optional<Problem> problem(PolicyDetail policy, LeaveDay day) {
         RequestRules rules = policy.rules();
         if (day.part() == RequestDraft.Part.HOURS && rules.leaveIn() != LeaveIn.HOURS
                 || day.part() == RequestDraft.Part.HALF && rules.leaveIn() == LeaveIn.WHOLE_DAYS) {

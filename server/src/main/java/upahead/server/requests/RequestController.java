@@ -20,8 +20,8 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import upahead.server.json.Page;
-import upahead.server.problems.Refusal;
+import upahead.server.platform.json.Page;
+import upahead.server.platform.problems.Refusal;
 
 /** Requests for leave. */
 @RestController
@@ -47,12 +47,18 @@ class RequestController {
             @NotBlank(message = "please say why") String reason) {}
 
     /** The state of the request that was looked at. */
-    record Seen(int seenEdits) {}
+    record SeenState(int seenEdits) {}
 
     private final Requests requests;
+    private final Asking asking;
+    private final Deciding deciding;
+    private final Cancelling cancelling;
 
-    RequestController(Requests requests) {
+    RequestController(Requests requests, Asking asking, Deciding deciding, Cancelling cancelling) {
         this.requests = requests;
+        this.asking = asking;
+        this.deciding = deciding;
+        this.cancelling = cancelling;
     }
 
     @GetMapping("/requests")
@@ -81,27 +87,27 @@ class RequestController {
 
     @PostMapping("/requests/preview")
     RequestReview preview(@Valid @RequestBody RequestDraft draft) {
-        return requests.preview(draft);
+        return asking.preview(draft);
     }
 
     @PostMapping("/requests")
     @ResponseStatus(HttpStatus.CREATED)
     RequestDetail send(@Valid @RequestBody RequestDraft draft) {
-        return requests.send(draft);
+        return asking.send(draft);
     }
 
     @PostMapping("/requests/{id}/decision")
     RequestDetail decide(@PathVariable long id, @Valid @RequestBody DecisionForm form) {
-        return requests.decide(id, form.seenEdits(), form.byDay(), form.message());
+        return deciding.decide(id, form.seenEdits(), form.byDay(), form.message());
     }
 
     @PostMapping("/requests/{id}/withdrawal")
-    RequestDetail withdraw(@PathVariable long id, @Valid @RequestBody Seen seen) {
-        return requests.withdraw(id, seen.seenEdits());
+    RequestDetail withdraw(@PathVariable long id, @Valid @RequestBody SeenState seen) {
+        return asking.withdraw(id, seen.seenEdits());
     }
 
     @PostMapping("/requests/{id}/cancellation")
     RequestDetail cancel(@PathVariable long id, @Valid @RequestBody CancellationForm form) {
-        return requests.cancel(id, form.seenEdits(), form.days(), form.reason());
+        return cancelling.cancel(id, form.seenEdits(), form.days(), form.reason());
     }
 }

@@ -1,15 +1,15 @@
 package upahead.server.requests;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
-import org.springframework.lang.Nullable;
 import upahead.core.leave.Asked;
 import upahead.core.quantity.Amount;
-import upahead.server.problems.Refusal;
+import upahead.server.platform.problems.Refusal;
 
 /**
  * Leave that somebody asks for, or is about to.

@@ -8,25 +8,27 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
-import upahead.server.access.CurrentUser;
-import upahead.server.changes.LateChange.Subject;
-import upahead.server.changes.LateChanges;
-import upahead.server.mail.Mailbox;
-import upahead.server.people.People;
-import upahead.server.people.Person;
-import upahead.server.words.Words;
+import upahead.server.employment.People;
+import upahead.server.employment.Person;
+import upahead.server.periods.LateChange.Subject;
+import upahead.server.periods.LateChanges;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.mail.Mailbox;
+import upahead.server.platform.words.Words;
 
 /** Tells whom it concerns what became of a request: the person, and the next run where a closed period changes. */
 @Component
 class RequestNews {
 
     private final People people;
+    private final SignOffs signOffs;
     private final Mailbox mailbox;
     private final CurrentUser user;
     private final LateChanges changes;
 
-    RequestNews(People people, Mailbox mailbox, CurrentUser user, LateChanges changes) {
+    RequestNews(People people, SignOffs signOffs, Mailbox mailbox, CurrentUser user, LateChanges changes) {
         this.people = people;
+        this.signOffs = signOffs;
         this.mailbox = mailbox;
         this.user = user;
         this.changes = changes;
@@ -63,6 +65,19 @@ class RequestNews {
                 person.email(),
                 "Your " + request.policy() + " from " + Words.weekday(request.first()) + " is " + state,
                 text.toString());
+    }
+
+    /** Mails whoever signs next what is asked for. */
+    void tellNextSigner(RequestSummary request) {
+        signOffs.nextPerson(request.id())
+                .ifPresent(signer -> mailbox.send(
+                        signer.id(),
+                        signer.email(),
+                        request.person() + " asks for " + request.policy() + " from " + Words.weekday(request.first()),
+                        request.person() + " asks for " + Words.amount(request.total(), request.unit()) + " of "
+                                + request.policy() + ", " + Words.weekday(request.first()) + " to "
+                                + Words.weekday(request.last())
+                                + (request.note().isEmpty() ? "." : ", with the note: " + request.note())));
     }
 
     private static String listed(List<LocalDate> days) {

@@ -2,8 +2,8 @@ package upahead.server.requests;
 
 import upahead.core.ledger.RequestProblem;
 import upahead.core.quantity.Unit;
+import upahead.server.platform.words.Words;
 import upahead.server.requests.RequestReview.Problem;
-import upahead.server.words.Words;
 
 /** Says in words what stands against a request. */
 final class RequestWords {

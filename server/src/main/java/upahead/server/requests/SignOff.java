@@ -1,8 +1,8 @@
 package upahead.server.requests;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
-import org.springframework.lang.Nullable;
-import upahead.server.access.Role;
+import upahead.server.platform.access.Role;
 
 /**
  * An approval that a request needs.

@@ -1,7 +1,8 @@
 package upahead.server.requests;
 
-import static upahead.server.database.Tables.PERSON;
 import static upahead.server.database.Tables.SIGN_OFF;
+import static upahead.server.employment.PeopleJoined.PERSON_NAME;
+import static upahead.server.employment.PeopleJoined.peopleIfAny;
 
 import java.time.LocalDateTime;
 import java.util.List;
@@ -9,8 +10,8 @@ import java.util.Locale;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Repository;
-import upahead.server.access.Role;
-import upahead.server.access.SignedIn;
+import upahead.server.platform.access.Role;
+import upahead.server.platform.access.SignedIn;
 
 /** The approvals that requests need, given and open. */
 @Repository
@@ -51,10 +52,7 @@ class SignOffStore {
 
     /** In their order. */
     List<SignOff> of(long requestId) {
-        return sql.select(SIGN_OFF.asterisk(), PERSON.NAME)
-                .from(SIGN_OFF)
-                .leftJoin(PERSON)
-                .on(PERSON.ID.eq(SIGN_OFF.PERSON_ID))
+        return peopleIfAny(sql.select(SIGN_OFF.asterisk(), PERSON_NAME).from(SIGN_OFF), SIGN_OFF.PERSON_ID)
                 .where(SIGN_OFF.REQUEST_ID.eq(requestId))
                 .orderBy(SIGN_OFF.STEP)
                 .fetch(SignOffStore::signOff);
@@ -66,7 +64,7 @@ class SignOffStore {
                 row.get(SIGN_OFF.STEP),
                 row.get(SIGN_OFF.PERSON_ID),
                 role,
-                role == null ? row.get(PERSON.NAME) : "any " + role.name().toLowerCase(Locale.ROOT),
+                role == null ? row.get(PERSON_NAME) : "any " + role.name().toLowerCase(Locale.ROOT),
                 row.get(SIGN_OFF.SIGNED_BY_ID),
                 row.get(SIGN_OFF.SIGNED_BY),
                 row.get(SIGN_OFF.SIGNED_AT));

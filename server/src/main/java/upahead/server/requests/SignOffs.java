@@ -5,12 +5,13 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.stereotype.Component;
-import upahead.server.access.CurrentUser;
-import upahead.server.access.Role;
-import upahead.server.access.SignedIn;
-import upahead.server.people.People;
-import upahead.server.people.Person;
-import upahead.server.people.Reach;
+import upahead.server.employment.People;
+import upahead.server.employment.Person;
+import upahead.server.employment.Reach;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.access.Role;
+import upahead.server.platform.access.SignedIn;
+import upahead.server.platform.rights.Permission;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.SignOffPaths;
 import upahead.server.policies.SignOffStep;
@@ -75,7 +76,7 @@ class SignOffs {
 
     /** Whether whoever is signed in can decide: in turn, or as an administrator over the top. */
     boolean mayDecide(RequestSummary request) {
-        return isInTurn(request) || user.get().isAdministrator();
+        return isInTurn(request) || user.get().may(Permission.DECIDE_FOR_EVERYBODY);
     }
 
     /** Whether whoever is signed in gives the next approval. */
@@ -90,7 +91,7 @@ class SignOffs {
                 all.stream().anyMatch(each -> each.signedById() != null && each.signedById() == signedIn.id());
         return !own
                 && !signedBefore
-                && signedIn.role() != Role.EMPLOYEE
+                && signedIn.may(Permission.DECIDE_FOR_THE_ASSIGNED)
                 && all.stream()
                         .filter(SignOff::isOpen)
                         .findFirst()
@@ -103,7 +104,7 @@ class SignOffs {
     /** Whether whoever is signed in gives one of the approvals of a request, so that they may look at it. */
     boolean isSigner(RequestSummary request) {
         SignedIn signedIn = user.get();
-        return signedIn.role() != Role.EMPLOYEE
+        return signedIn.may(Permission.DECIDE_FOR_THE_ASSIGNED)
                 && store.of(request.id()).stream()
                         .anyMatch(each -> each.personId() == null
                                 ? each.role() == signedIn.role()

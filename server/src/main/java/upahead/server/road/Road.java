@@ -6,19 +6,20 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.PayCalendar;
-import upahead.server.clock.MovableClock;
 import upahead.server.holidays.HolidayView;
 import upahead.server.holidays.Holidays;
+import upahead.server.organisation.Organisation;
+import upahead.server.organisation.PayGroup;
 import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayRuns;
 import upahead.server.payruns.RunState;
-import upahead.server.people.Organisation;
-import upahead.server.people.PayGroup;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
 import upahead.server.policies.Policies;
 import upahead.server.road.RoadView.Kind;
 import upahead.server.road.RoadView.Mark;
@@ -48,7 +49,7 @@ public class Road {
 
     /** The road of a group, or of the first group where none is named. */
     @Transactional(readOnly = true)
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.RUN_PAYROLL)
     public RoadView of(Long payGroupId) {
         LocalDate today = clock.today();
         List<PayGroup> groups = organisation.payGroups();

@@ -1,13 +1,13 @@
 package upahead.server.staffing;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.util.List;
-import org.springframework.lang.Nullable;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
-import upahead.server.people.Named;
-import upahead.server.policies.CoverageEffect.What;
-import upahead.server.policies.Ending;
+import upahead.server.enrolment.CoverageEffect.What;
+import upahead.server.enrolment.Ending;
+import upahead.server.organisation.Named;
 
 /**
  * What a change does to somebody in a policy, said before it is made.

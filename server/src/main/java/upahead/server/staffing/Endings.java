@@ -8,9 +8,9 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import upahead.core.policy.EndBalance;
 import upahead.core.policy.Leftover;
-import upahead.server.policies.CoverageEffect;
-import upahead.server.policies.CoverageEffect.What;
-import upahead.server.policies.Ending;
+import upahead.server.enrolment.CoverageEffect;
+import upahead.server.enrolment.CoverageEffect.What;
+import upahead.server.enrolment.Ending;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 

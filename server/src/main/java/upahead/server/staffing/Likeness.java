@@ -1,10 +1,10 @@
 package upahead.server.staffing;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import org.springframework.lang.Nullable;
-import upahead.server.people.Person;
+import upahead.server.employment.Person;
 
 /**
  * What somebody new has in common with a person who is there: perhaps it is the same one under another code.
@@ -17,7 +17,7 @@ record Likeness(boolean name, boolean email, boolean hired) {
 
     static Likeness between(Person person, String name, @Nullable String email, @Nullable LocalDate hired) {
         return new Likeness(
-                Known.key(person.name()).equals(Known.key(name.strip())),
+                KnownCompany.key(person.name()).equals(KnownCompany.key(name.strip())),
                 person.email() != null && person.email().equalsIgnoreCase(email == null ? "" : email.strip()),
                 person.hired().equals(hired));
     }

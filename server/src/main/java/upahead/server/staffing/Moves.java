@@ -7,60 +7,73 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.leave.Taken;
 import upahead.core.ledger.Derivation;
 import upahead.core.quantity.Amount;
-import upahead.server.balances.Accounts;
-import upahead.server.balances.Outlook;
-import upahead.server.balances.PersonAccount;
-import upahead.server.changes.LateChanges;
-import upahead.server.clock.MovableClock;
-import upahead.server.people.Named;
-import upahead.server.people.Organisation;
-import upahead.server.people.PayGroup;
-import upahead.server.people.People;
-import upahead.server.people.Person;
-import upahead.server.people.Placing;
-import upahead.server.policies.CoverageEffect;
-import upahead.server.policies.CoverageEffect.What;
-import upahead.server.policies.Ending;
-import upahead.server.policies.Enrolled;
-import upahead.server.policies.Enrolments;
+import upahead.server.accounts.Accounts;
+import upahead.server.accounts.Outlook;
+import upahead.server.accounts.PersonAccount;
+import upahead.server.employment.People;
+import upahead.server.employment.Person;
+import upahead.server.employment.Placing;
+import upahead.server.employment.Workplaces;
+import upahead.server.enrolment.CoverageEffect;
+import upahead.server.enrolment.CoverageEffect.What;
+import upahead.server.enrolment.CoverageEffects;
+import upahead.server.enrolment.Ending;
+import upahead.server.enrolment.Enrolled;
+import upahead.server.enrolment.Enrolling;
+import upahead.server.enrolment.Enrolments;
+import upahead.server.organisation.Named;
+import upahead.server.organisation.Organisation;
+import upahead.server.organisation.PayGroup;
+import upahead.server.periods.LateChanges;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
+import upahead.server.platform.words.Words;
 import upahead.server.policies.PolicyDetail;
-import upahead.server.problems.Refusal;
-import upahead.server.words.Words;
 
 /** Moves people between teams, sites, kinds of employment, pay groups and approvers, with their enrolments. */
 @Service
 public class Moves {
 
     private final People people;
+    private final Workplaces workplaces;
     private final Organisation organisation;
     private final Enrolments enrolments;
     private final Endings endings;
     private final Accounts accounts;
     private final LateChanges changes;
     private final MovableClock clock;
+    private final Enrolling enrolling;
+    private final CoverageEffects coverageEffects;
 
     Moves(
             People people,
+            Workplaces workplaces,
             Organisation organisation,
             Enrolments enrolments,
             Endings endings,
             Accounts accounts,
             LateChanges changes,
-            MovableClock clock) {
+            MovableClock clock,
+            Enrolling enrolling,
+            CoverageEffects coverageEffects) {
         this.people = people;
+        this.workplaces = workplaces;
         this.organisation = organisation;
         this.enrolments = enrolments;
         this.endings = endings;
         this.accounts = accounts;
         this.changes = changes;
         this.clock = clock;
+        this.enrolling = enrolling;
+        this.coverageEffects = coverageEffects;
     }
 
     /**
@@ -69,7 +82,7 @@ public class Moves {
      * @throws Refusal if it cannot be made from that day on
      */
     @Transactional(readOnly = true)
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_PEOPLE)
     public List<EffectView> preview(long personId, LocalDate from, Placing placing) {
         Person person = people.get(personId);
         Placing before = people.placing(personId, from);
@@ -85,36 +98,36 @@ public class Moves {
      * @throws Refusal if it cannot be made from that day on, or a balance cannot go on where it is said to
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_PEOPLE)
     public void make(long personId, LocalDate from, Placing placing, Map<Long, Ending> chosen) {
         Person person = people.get(personId);
         Placing before = people.placing(personId, from);
         requirePossible(person, from, before, placing);
         List<CoverageEffect> effects = effects(person, before, placing, from);
-        people.place(personId, from, placing);
+        workplaces.place(personId, from, placing);
         apply(effects, chosen);
     }
 
     /** Takes a move back: what held before goes on, also the enrolments that ended with it. */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_PEOPLE)
     public void takeBack(long personId, LocalDate from) {
         Person person = people.get(personId);
         Placing moved = people.placing(personId, from);
         Placing before = people.placing(personId, from.minusDays(1));
         requirePossible(person, from, moved, before);
         List<CoverageEffect> effects = effects(person, moved, before, from);
-        people.takeBackPlacement(personId, from);
+        workplaces.takeBackPlacement(personId, from);
         apply(effects, Map.of());
     }
 
     private List<CoverageEffect> effects(Person person, Placing before, Placing after, LocalDate from) {
-        return enrolments.effects(List.of(new Enrolments.Move(person, before, after)), from);
+        return coverageEffects.of(List.of(new CoverageEffects.Move(person, before, after)), from);
     }
 
     private void apply(List<CoverageEffect> effects, Map<Long, Ending> chosen) {
         Map<Long, PolicyDetail> byId = endings.policies();
-        enrolments.apply(effects, effect -> Optional.ofNullable(chosen.get(effect.policyId()))
+        enrolling.apply(effects, effect -> Optional.ofNullable(chosen.get(effect.policyId()))
                 .or(() -> endings.suggested(effect, effects, byId)));
     }
 

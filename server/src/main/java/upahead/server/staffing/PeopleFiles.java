@@ -7,16 +7,17 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.people.Employment;
-import upahead.server.clock.MovableClock;
-import upahead.server.files.CsvFile;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.files.CsvFile;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
 
 /** Files of people that can be brought in again: an empty template, and everybody as they are today. */
 @Service
@@ -59,7 +60,7 @@ class PeopleFiles {
 
     /** The people who match, as they are today; brought in again, the file changes nothing. */
     @Transactional(readOnly = true)
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_PEOPLE)
     public CsvFile export(PeopleQuery query) {
         List<Person> found = people.search(query);
         Map<Long, Employment> employments =

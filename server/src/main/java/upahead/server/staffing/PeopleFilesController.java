@@ -1,5 +1,6 @@
 package upahead.server.staffing;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
@@ -8,17 +9,16 @@ import java.util.List;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
-import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestPart;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
-import upahead.server.files.Dates;
-import upahead.server.files.FileColumns;
-import upahead.server.files.Progress;
-import upahead.server.people.PeopleFilter;
+import upahead.server.employment.PeopleFilter;
+import upahead.server.platform.files.Dates;
+import upahead.server.platform.files.FileColumns;
+import upahead.server.platform.files.Progress;
 import upahead.server.staffing.PeopleImport.Reading;
 
 /** People by file, in and out. */

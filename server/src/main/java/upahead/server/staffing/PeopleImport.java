@@ -8,83 +8,73 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.function.Function;
-import java.util.stream.Collectors;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.people.Employment;
-import upahead.server.clock.MovableClock;
-import upahead.server.files.FileColumns;
-import upahead.server.files.Progress;
-import upahead.server.files.Table;
-import upahead.server.people.EmploymentChanges;
-import upahead.server.people.NewPerson;
-import upahead.server.people.Organisation;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
-import upahead.server.people.Placing;
-import upahead.server.policies.CoverageEffect;
-import upahead.server.policies.CoverageEffect.What;
-import upahead.server.policies.Doubled;
-import upahead.server.policies.Enrolments;
-import upahead.server.policies.HireDates;
-import upahead.server.policies.Policies;
-import upahead.server.policies.PolicyDetail;
-import upahead.server.problems.Refusal;
+import upahead.server.employment.EmploymentChanges;
+import upahead.server.employment.NewPerson;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
+import upahead.server.employment.PersonChanges;
+import upahead.server.enrolment.Covering;
+import upahead.server.enrolment.Doubled;
+import upahead.server.organisation.Organisation;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.files.FileColumns;
+import upahead.server.platform.files.Progress;
+import upahead.server.platform.files.Table;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
 import upahead.server.staffing.PeoplePreview.PolicyCount;
-import upahead.server.staffing.PeoplePreview.RowView;
-import upahead.server.staffing.RowOutcome.Groups;
 import upahead.server.staffing.RowOutcome.State;
 
 /** Brings people in from a file or from pasted cells: looked at first, then taken whole or not at all. */
 @Service
 public class PeopleImport {
 
-    private static final int MOST_SHOWN = 500;
     private static final int FURTHEST_HIRE_MONTHS = 18;
     private static final int STEP = 250;
     private static final int MOST_GAPS = 20;
 
     private final People people;
+    private final PersonChanges personChanges;
     private final Organisation organisation;
     private final EmploymentChanges employments;
     private final HireDates hireDates;
     private final Starters starters;
     private final Moves moves;
-    private final Enrolments enrolments;
-    private final Endings endings;
+    private final EnrolmentCounts counts;
     private final MovableClock clock;
     private final Progress progress;
-    private final Policies policies;
+    private final Covering covering;
 
     PeopleImport(
             People people,
+            PersonChanges personChanges,
             Organisation organisation,
             EmploymentChanges employments,
             HireDates hireDates,
             Starters starters,
             Moves moves,
-            Enrolments enrolments,
-            Endings endings,
+            EnrolmentCounts counts,
             MovableClock clock,
             Progress progress,
-            Policies policies) {
+            Covering covering) {
         this.people = people;
+        this.personChanges = personChanges;
         this.organisation = organisation;
         this.employments = employments;
         this.hireDates = hireDates;
         this.starters = starters;
         this.moves = moves;
-        this.enrolments = enrolments;
-        this.endings = endings;
+        this.counts = counts;
         this.clock = clock;
         this.progress = progress;
-        this.policies = policies;
+        this.covering = covering;
     }
 
     /**
@@ -102,12 +92,12 @@ public class PeopleImport {
      * @throws Refusal if it cannot be read as a table at all
      */
     @Transactional(readOnly = true)
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_PEOPLE)
     public PeoplePreview preview(byte[] content, Reading reading) {
         Read read = read(content, reading);
-        Known known = known(reading.changesFrom());
+        KnownCompany known = known(reading.changesFrom());
         List<RowOutcome> outcomes = compared(read, known, reading.changesFrom());
-        return preview(read, known, outcomes, counts(outcomes, known, reading.changesFrom()), List.of());
+        return preview(read, known, outcomes, counts.of(outcomes, known, reading.changesFrom()), List.of());
     }
 
     /**
@@ -116,17 +106,17 @@ public class PeopleImport {
      * @throws Refusal if a row is wrong; then nothing is taken
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_PEOPLE)
     public PeoplePreview take(byte[] content, Reading reading) {
         LocalDate from = reading.changesFrom();
         Read read = read(content, reading);
-        Known before = known(from);
+        KnownCompany before = known(from);
         List<RowOutcome> looked = compared(read, before, from);
         requireNoneWrong(looked);
         addGroups(looked, before);
-        Known known = before.with(organisation.sites(), organisation.teams());
+        KnownCompany known = before.with(organisation.sites(), organisation.teams());
         List<RowOutcome> outcomes = compared(read, known, from);
-        List<PolicyCount> counts = counts(outcomes, known, from);
+        List<PolicyCount> counts = this.counts.of(outcomes, known, from);
         addNew(outcomes);
         List<RowOutcome> changed =
                 outcomes.stream().filter(each -> each.state() == State.CHANGED).toList();
@@ -149,13 +139,25 @@ public class PeopleImport {
                 .filter(Objects::nonNull)
                 .toList();
         List<String> all =
-                policies.doubled(touched, from).stream().map(Doubled::sentence).toList();
+                covering.doubled(touched, from).stream().map(Doubled::sentence).toList();
         if (all.size() <= MOST_GAPS) {
             return all;
         }
         List<String> first = new ArrayList<>(all.subList(0, MOST_GAPS));
         first.add("And so are " + (all.size() - MOST_GAPS) + " more.");
         return first;
+    }
+
+    private static PeoplePreview preview(
+            Read read, KnownCompany known, List<RowOutcome> outcomes, List<PolicyCount> enrolments, List<String> gaps) {
+        return PreviewedRows.of(
+                read.table(),
+                read.columns(),
+                List.copyOf(newNames(outcomes, PersonRow::site, known.sites())),
+                List.copyOf(newNames(outcomes, PersonRow::team, known.teams())),
+                outcomes,
+                enrolments,
+                gaps);
     }
 
     private Read read(byte[] content, Reading reading) {
@@ -165,14 +167,14 @@ public class PeopleImport {
         return new Read(table, columns, new PersonRows(table, columns).read());
     }
 
-    private Known known(LocalDate from) {
+    private KnownCompany known(LocalDate from) {
         List<Person> all = people.search(PeopleQuery.everybodyOn(from));
         Map<Long, Employment> theirs =
                 people.employments(all.stream().map(Person::id).toList());
-        return Known.of(all, theirs, organisation.sites(), organisation.teams(), organisation.payGroups());
+        return KnownCompany.of(all, theirs, organisation.sites(), organisation.teams(), organisation.payGroups());
     }
 
-    private List<RowOutcome> compared(Read read, Known known, LocalDate from) {
+    private List<RowOutcome> compared(Read read, KnownCompany known, LocalDate from) {
         return new RowComparison(known, from, clock.today().plusMonths(FURTHEST_HIRE_MONTHS)).outcomes(read.rows());
     }
 
@@ -188,7 +190,7 @@ public class PeopleImport {
         }
     }
 
-    private void addGroups(List<RowOutcome> outcomes, Known known) {
+    private void addGroups(List<RowOutcome> outcomes, KnownCompany known) {
         newNames(outcomes, PersonRow::site, known.sites()).forEach(organisation::addSite);
         newNames(outcomes, PersonRow::team, known.teams()).forEach(organisation::addTeam);
     }
@@ -199,8 +201,8 @@ public class PeopleImport {
         outcomes.stream()
                 .filter(each -> each.state() == State.NEW || each.state() == State.CHANGED)
                 .map(each -> name.apply(each.row()))
-                .filter(each -> each != null && !known.containsKey(Known.key(each)))
-                .forEach(each -> found.putIfAbsent(Known.key(each), each));
+                .filter(each -> each != null && !known.containsKey(KnownCompany.key(each)))
+                .forEach(each -> found.putIfAbsent(KnownCompany.key(each), each));
         return new LinkedHashSet<>(found.values());
     }
 
@@ -219,16 +221,16 @@ public class PeopleImport {
         }
     }
 
-    private void change(RowOutcome outcome, LocalDate from, Known known, Map<String, Long> ids) {
+    private void change(RowOutcome outcome, LocalDate from, KnownCompany known, Map<String, Long> ids) {
         long id = outcome.known().id();
         if (outcome.details() != null) {
-            people.change(id, outcome.details());
+            personChanges.change(id, outcome.details());
         }
         if (outcome.movesHireDate()) {
             hireDates.move(id, outcome.row().hired());
         }
         if (outcome.groups() != null) {
-            moves.make(id, from, placing(outcome.groups(), known, ids), Map.of());
+            moves.make(id, from, outcome.groups().placing(known, ids), Map.of());
         }
         if (outcome.fte() != null) {
             employments.changeFte(id, from, outcome.fte());
@@ -237,89 +239,7 @@ public class PeopleImport {
             employments.changeSchedule(id, from, outcome.week());
         }
         if (outcome.setsLastDay()) {
-            people.leave(id, outcome.row().lastDay());
+            personChanges.leave(id, outcome.row().lastDay());
         }
-    }
-
-    private static Placing placing(Groups groups, Known known, Map<String, Long> ids) {
-        return new Placing(
-                known.sites().getOrDefault(Known.key(groups.site()), -1L),
-                known.teams().getOrDefault(Known.key(groups.team()), -1L),
-                groups.type(),
-                known.payGroups().get(Known.key(groups.payGroup())),
-                groups.approver() == null ? null : ids.get(groups.approver()));
-    }
-
-    /** How many enrolments begin and end by the file, policy by policy. */
-    private List<PolicyCount> counts(List<RowOutcome> outcomes, Known known, LocalDate from) {
-        Map<String, Long> ids = known.people().entrySet().stream()
-                .collect(Collectors.toMap(
-                        Map.Entry::getKey, each -> each.getValue().id()));
-        List<Enrolments.Move> moved = outcomes.stream()
-                .filter(each -> each.groups() != null)
-                .map(each ->
-                        new Enrolments.Move(each.known(), each.known().placing(), placing(each.groups(), known, ids)))
-                .toList();
-        Map<String, int[]> counts = new TreeMap<>();
-        for (CoverageEffect effect : enrolments.effects(moved, from)) {
-            int[] count = counts.computeIfAbsent(effect.policy(), unused -> new int[2]);
-            if (effect.what() == What.BEGINS || effect.what() == What.GOES_ON) {
-                count[0]++;
-            } else if (effect.what() == What.ENDS || effect.what() == What.NEVER_BEGINS) {
-                count[1]++;
-            }
-        }
-        List<NewPerson> added = outcomes.stream()
-                .filter(each -> each.state() == State.NEW)
-                .map(RowOutcome::added)
-                .toList();
-        for (PolicyDetail policy : endings.policies().values()) {
-            int covered = enrolments.wouldCover(policy, added);
-            if (covered > 0) {
-                counts.computeIfAbsent(policy.name(), unused -> new int[2])[0] += covered;
-            }
-        }
-        return counts.entrySet().stream()
-                .map(each -> new PolicyCount(each.getKey(), each.getValue()[0], each.getValue()[1]))
-                .toList();
-    }
-
-    private static PeoplePreview preview(
-            Read read, Known known, List<RowOutcome> outcomes, List<PolicyCount> enrolments, List<String> gaps) {
-        Map<State, Long> states =
-                outcomes.stream().collect(Collectors.groupingBy(RowOutcome::state, Collectors.counting()));
-        List<RowView> shown = new ArrayList<>();
-        for (State state : List.of(State.WRONG, State.CHANGED, State.NEW, State.SAME)) {
-            outcomes.stream()
-                    .filter(each -> each.state() == state)
-                    .limit(MOST_SHOWN)
-                    .map(PeopleImport::view)
-                    .forEach(shown::add);
-        }
-        return new PeoplePreview(
-                read.table().headings(),
-                read.table().encoding(),
-                read.columns().matches(),
-                read.columns().shownOrder(),
-                states.getOrDefault(State.NEW, 0L).intValue(),
-                states.getOrDefault(State.CHANGED, 0L).intValue(),
-                states.getOrDefault(State.SAME, 0L).intValue(),
-                states.getOrDefault(State.WRONG, 0L).intValue(),
-                List.copyOf(newNames(outcomes, PersonRow::site, known.sites())),
-                List.copyOf(newNames(outcomes, PersonRow::team, known.teams())),
-                enrolments,
-                gaps,
-                shown);
-    }
-
-    private static RowView view(RowOutcome outcome) {
-        return new RowView(
-                outcome.row().line(),
-                outcome.row().code(),
-                outcome.row().name() == null
-                        ? Optional.ofNullable(outcome.known()).map(Person::name).orElse("")
-                        : outcome.row().name(),
-                PeoplePreview.RowState.valueOf(outcome.state().name()),
-                outcome.says());
     }
 }

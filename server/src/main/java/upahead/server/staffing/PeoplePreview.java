@@ -1,9 +1,9 @@
 package upahead.server.staffing;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
-import org.springframework.lang.Nullable;
-import upahead.server.files.Dates;
-import upahead.server.files.FileColumns;
+import upahead.server.platform.files.Dates;
+import upahead.server.platform.files.FileColumns;
 
 /**
  * What taking a file of people would do, or did.

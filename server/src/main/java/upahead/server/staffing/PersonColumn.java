@@ -2,7 +2,7 @@ package upahead.server.staffing;
 
 import java.util.Arrays;
 import java.util.List;
-import upahead.server.files.FileColumns;
+import upahead.server.platform.files.FileColumns;
 
 /** What a file of people can say about each, and the headings under which it is looked for. */
 public enum PersonColumn implements FileColumns.Column {

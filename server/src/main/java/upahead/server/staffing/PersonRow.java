@@ -5,7 +5,7 @@ import java.util.List;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Fraction;
 import upahead.core.quantity.Rounding;
-import upahead.server.people.EmploymentType;
+import upahead.server.employment.EmploymentType;
 
 /**
  * What one row of a file says about somebody; what is null is not said.

@@ -8,11 +8,11 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import upahead.core.quantity.Amount;
-import upahead.server.files.Dates;
-import upahead.server.files.FileColumns;
-import upahead.server.files.Numbers;
-import upahead.server.files.Table;
-import upahead.server.people.EmploymentType;
+import upahead.server.employment.EmploymentType;
+import upahead.server.platform.files.Dates;
+import upahead.server.platform.files.FileColumns;
+import upahead.server.platform.files.Numbers;
+import upahead.server.platform.files.Table;
 
 /** Reads the rows of a file of people; what cannot be read is said with each row, and no row is lost. */
 final class PersonRows {

@@ -2,33 +2,43 @@ package upahead.server.staffing;
 
 import java.util.function.Predicate;
 import org.springframework.dao.DataIntegrityViolationException;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import upahead.server.changes.LateChanges;
-import upahead.server.people.Organisation;
-import upahead.server.people.People;
-import upahead.server.people.Person;
+import upahead.server.employment.Hiring;
+import upahead.server.employment.People;
+import upahead.server.employment.Person;
+import upahead.server.enrolment.Enrolling;
+import upahead.server.organisation.Organisation;
+import upahead.server.periods.LateChanges;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
 import upahead.server.policies.Coverage;
-import upahead.server.policies.Enrolments;
 import upahead.server.policies.Policies;
-import upahead.server.problems.Refusal;
 
 /** Takes out what was entered by mistake: people, sites, teams and pay groups on which nothing hangs. */
 @Service
 public class Removals {
 
     private final People people;
+    private final Hiring hiring;
     private final Organisation organisation;
     private final Policies policies;
-    private final Enrolments enrolments;
+    private final Enrolling enrolling;
     private final LateChanges changes;
 
-    Removals(People people, Organisation organisation, Policies policies, Enrolments enrolments, LateChanges changes) {
+    Removals(
+            People people,
+            Hiring hiring,
+            Organisation organisation,
+            Policies policies,
+            Enrolling enrolling,
+            LateChanges changes) {
         this.people = people;
+        this.hiring = hiring;
         this.organisation = organisation;
         this.policies = policies;
-        this.enrolments = enrolments;
+        this.enrolling = enrolling;
         this.changes = changes;
     }
 
@@ -36,7 +46,7 @@ public class Removals {
      * @throws Refusal if hours, leave, balances, a run, a sign-in or other people hang on them
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_PEOPLE)
     public void person(long id) {
         Person person = people.get(id);
         requireNotNamed(
@@ -47,9 +57,9 @@ public class Removals {
                         + " cannot be removed: hours, leave, balances, a closed run, a sign-in or other people hang on"
                         + " them. Set a last day instead.",
                 () -> {
-                    enrolments.forget(id);
+                    enrolling.forget(id);
                     changes.forget(id);
-                    people.remove(id);
+                    hiring.remove(id);
                 });
     }
 
@@ -57,7 +67,7 @@ public class Removals {
      * @throws Refusal if people are or were there, it has holidays, or a policy names it
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_PEOPLE)
     public void site(long id) {
         requireNotNamed("This site", coverage -> coverage.sites().contains(id));
         refused(
@@ -69,7 +79,7 @@ public class Removals {
      * @throws Refusal if people are or were in it, protected dates name it, or a policy does
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_PEOPLE)
     public void team(long id) {
         requireNotNamed(
                 "This team",
@@ -83,7 +93,7 @@ public class Removals {
      * @throws Refusal if people are or were paid in it, or it has runs
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_PEOPLE)
     public void payGroup(long id) {
         refused(
                 "This pay group cannot be removed: people are or were paid in it, or it has runs.",

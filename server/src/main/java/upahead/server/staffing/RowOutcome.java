@@ -1,11 +1,13 @@
 package upahead.server.staffing;
 
 import java.util.List;
+import java.util.Map;
 import upahead.core.quantity.Amount;
-import upahead.server.people.EmploymentType;
-import upahead.server.people.NewPerson;
-import upahead.server.people.Person;
-import upahead.server.people.PersonDetails;
+import upahead.server.employment.EmploymentType;
+import upahead.server.employment.NewPerson;
+import upahead.server.employment.Person;
+import upahead.server.employment.PersonDetails;
+import upahead.server.employment.Placing;
 
 /**
  * What taking one row would do.
@@ -33,6 +35,8 @@ record RowOutcome(
         boolean movesHireDate,
         boolean setsLastDay) {
 
+    private static final long NOT_YET = -1;
+
     /** What a row is. */
     enum State {
         NEW,
@@ -42,7 +46,20 @@ record RowOutcome(
     }
 
     /** Where somebody works, by the names that stand in the file. */
-    record Groups(String site, String team, EmploymentType type, String payGroup, String approver) {}
+    record Groups(String site, String team, EmploymentType type, String payGroup, String approver) {
+
+        /**
+         * @param ids of the people by their codes
+         */
+        Placing placing(KnownCompany known, Map<String, Long> ids) {
+            return new Placing(
+                    known.sites().getOrDefault(KnownCompany.key(site), NOT_YET),
+                    known.teams().getOrDefault(KnownCompany.key(team), NOT_YET),
+                    type,
+                    known.payGroups().get(KnownCompany.key(payGroup)),
+                    approver == null ? null : ids.get(approver));
+        }
+    }
 
     static RowOutcome wrong(PersonRow row, List<String> faults) {
         return new RowOutcome(row, State.WRONG, faults, null, null, null, null, null, null, false, false);

@@ -1,5 +1,6 @@
 package upahead.server.staffing;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
@@ -9,7 +10,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import org.springframework.http.HttpStatus;
-import org.springframework.lang.Nullable;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -22,13 +22,14 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
-import upahead.server.people.EmploymentChanges;
-import upahead.server.people.People;
-import upahead.server.people.Person;
-import upahead.server.people.PersonDetails;
-import upahead.server.people.Placing;
-import upahead.server.policies.Ending;
-import upahead.server.problems.Refusal;
+import upahead.server.employment.EmploymentChanges;
+import upahead.server.employment.People;
+import upahead.server.employment.Person;
+import upahead.server.employment.PersonChanges;
+import upahead.server.employment.PersonDetails;
+import upahead.server.employment.Placing;
+import upahead.server.enrolment.Ending;
+import upahead.server.platform.problems.Refusal;
 import upahead.server.staffing.Starters.Added;
 import upahead.server.staffing.Starters.Alike;
 
@@ -81,14 +82,21 @@ class StaffingController {
     private final Moves moves;
     private final EmploymentChanges employments;
     private final People people;
+    private final PersonChanges personChanges;
     private final Removals removals;
 
     StaffingController(
-            Starters starters, Moves moves, EmploymentChanges employments, People people, Removals removals) {
+            Starters starters,
+            Moves moves,
+            EmploymentChanges employments,
+            People people,
+            PersonChanges personChanges,
+            Removals removals) {
         this.starters = starters;
         this.moves = moves;
         this.employments = employments;
         this.people = people;
+        this.personChanges = personChanges;
         this.removals = removals;
     }
 
@@ -108,7 +116,7 @@ class StaffingController {
 
     @PutMapping("/{personId}/details")
     Person change(@PathVariable long personId, @Valid @RequestBody DetailsChange change) {
-        people.change(personId, change.seen(), change.details());
+        personChanges.change(personId, change.seen(), change.details());
         return people.get(personId);
     }
 

@@ -1,14 +1,14 @@
 package upahead.server.staffing;
 
+import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
 import java.util.List;
-import org.springframework.lang.Nullable;
 import upahead.core.quantity.Amount;
-import upahead.server.people.NewPerson;
-import upahead.server.people.PersonDetails;
-import upahead.server.people.Placing;
+import upahead.server.employment.NewPerson;
+import upahead.server.employment.PersonDetails;
+import upahead.server.employment.Placing;
 
 /**
  * Somebody who begins.

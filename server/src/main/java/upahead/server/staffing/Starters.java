@@ -1,31 +1,38 @@
 package upahead.server.staffing;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import org.springframework.lang.Nullable;
-import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import upahead.server.people.NewPerson;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
-import upahead.server.policies.CoverageEffect;
-import upahead.server.policies.Enrolments;
-import upahead.server.problems.Refusal;
+import upahead.server.employment.Hiring;
+import upahead.server.employment.NewPerson;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
+import upahead.server.employment.PersonChanges;
+import upahead.server.enrolment.CoverageEffect;
+import upahead.server.enrolment.Enrolling;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
 
 /** Brings new people in, enrols them by the coverage of each policy, and lets people leave and come back. */
 @Service
 public class Starters {
 
     private final People people;
-    private final Enrolments enrolments;
+    private final PersonChanges personChanges;
+    private final Hiring hiring;
+    private final Enrolling enrolling;
 
-    Starters(People people, Enrolments enrolments) {
+    Starters(People people, PersonChanges personChanges, Hiring hiring, Enrolling enrolling) {
         this.people = people;
-        this.enrolments = enrolments;
+        this.personChanges = personChanges;
+        this.hiring = hiring;
+        this.enrolling = enrolling;
     }
 
     /** Somebody who was added, and what they are enrolled in. */
@@ -37,9 +44,9 @@ public class Starters {
      * @throws Refusal as {@link People#add(NewPerson)} does
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_PEOPLE)
     public Added add(NewPerson starter) {
-        return enrolled(people.add(starter));
+        return enrolled(hiring.add(starter));
     }
 
     /**
@@ -52,7 +59,7 @@ public class Starters {
 
     /** Who is there already that may be somebody about to be added: with the same name or address, at any time. */
     @Transactional(readOnly = true)
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_PEOPLE)
     public List<Alike> alike(String name, String email, LocalDate hired) {
         List<Alike> alike = new ArrayList<>();
         for (Person person : people.search(PeopleQuery.everybody())) {
@@ -71,28 +78,28 @@ public class Starters {
      * @throws Refusal as {@link People#comeBack} does
      */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_PEOPLE)
     public Added comeBack(long personId, NewPerson again) {
-        return enrolled(people.comeBack(personId, again));
+        return enrolled(hiring.comeBack(personId, again));
     }
 
     /** Adds many, all or none of them, and returns what they are enrolled in. */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_PEOPLE)
     public List<CoverageEffect> addAll(List<NewPerson> starters, Map<String, String> approvers) {
-        return enrolments.enrolNew(people.get(people.addAll(starters, approvers)));
+        return enrolling.enrolNew(people.get(hiring.addAll(starters, approvers)));
     }
 
     private Added enrolled(long id) {
         Person person = people.get(id);
-        return new Added(person, enrolments.enrolNew(List.of(person)));
+        return new Added(person, enrolling.enrolNew(List.of(person)));
     }
 
     /** Sets somebody's last day, or takes it back where that is null. */
     @Transactional
-    @PreAuthorize("hasRole('ADMINISTRATOR')")
+    @May(Permission.KEEP_PEOPLE)
     public Person leave(long personId, LocalDate lastDay) {
-        people.leave(personId, lastDay);
+        personChanges.leave(personId, lastDay);
         return people.get(personId);
     }
 }

@@ -32,8 +32,8 @@ import org.springframework.boot.jdbc.DataSourceBuilder;
 import org.springframework.security.access.AccessDeniedException;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.CurrentUser;
-import upahead.server.sql.CannotStart;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.sql.CannotStart;
 
 /** A company written into one file and taken in again by an empty program. */
 @WithDemo

@@ -10,11 +10,11 @@ import org.springframework.beans.factory.annotation.Autowired;
 import upahead.core.calendar.DateSpan;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.CurrentUser;
-import upahead.server.files.FileColumns;
-import upahead.server.hours.HoursFault;
-import upahead.server.hours.HoursImport;
-import upahead.server.hours.HoursImport.HoursPreview;
+import upahead.server.facts.hours.HoursFault;
+import upahead.server.facts.hours.HoursImport;
+import upahead.server.facts.hours.HoursImport.HoursPreview;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.files.FileColumns;
 
 /** The file that the demo offers for the open run of the hourly staff. */
 @WithDemo

@@ -9,17 +9,24 @@ import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import upahead.core.earning.NoEarning;
+import upahead.core.earning.PerHoursWorked;
 import upahead.core.earning.PerPeriod;
+import upahead.core.earning.Scaling;
+import upahead.core.earning.Upfront;
 import upahead.core.ledger.LineKind;
 import upahead.core.payrun.NewPosting;
 import upahead.core.policy.Leftover;
+import upahead.core.policy.Limit;
+import upahead.core.policy.Terms;
+import upahead.core.policy.Usability;
 import upahead.core.quantity.Rounding;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.CurrentUser;
-import upahead.server.clock.MovableClock;
 import upahead.server.lookout.Lookout;
 import upahead.server.lookout.LookoutItem;
+import upahead.server.organisation.Organisation;
+import upahead.server.organisation.PayGroup;
 import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayRuns;
 import upahead.server.payruns.RunEvent;
@@ -27,12 +34,11 @@ import upahead.server.payruns.RunState;
 import upahead.server.payruns.Worksheet;
 import upahead.server.payruns.WorksheetLine;
 import upahead.server.payruns.WorksheetRow;
-import upahead.server.people.Organisation;
-import upahead.server.people.PayGroup;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.clock.MovableClock;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
-import upahead.server.policies.PolicyVersion;
-import upahead.server.policies.TermsDocument;
+import upahead.server.policies.PolicyTerms;
 import upahead.server.requests.RequestState;
 import upahead.server.requests.Requests;
 
@@ -81,34 +87,41 @@ class DemoTest {
 
     @Test
     void everyRuleIsAtWorkInSomePolicy() {
-        List<TermsDocument> all = policies.all().stream()
+        List<Terms> all = policies.all().stream()
                 .flatMap(policy -> policy.versions().stream())
-                .map(PolicyVersion::terms)
+                .map(version -> PolicyTerms.of(version.terms()))
                 .toList();
-        assertThat(all).extracting(terms -> terms.earning().method()).contains(TermsDocument.Method.values());
         assertThat(all)
-                .extracting(terms -> terms.earning().every())
-                .contains(PerPeriod.Every.PAY_PERIOD, PerPeriod.Every.MONTH, PerPeriod.Every.DAY);
-        assertThat(all).extracting(terms -> terms.earning().months()).contains(PerPeriod.Months.values());
-        assertThat(all).extracting(terms -> terms.earning().posts()).contains(PerPeriod.Posts.values());
-        List<Predicate<TermsDocument>> rules = List.of(
+                .extracting(terms -> (Object) terms.earning().getClass())
+                .contains(Upfront.class, PerPeriod.class, PerHoursWorked.class, NoEarning.class);
+        assertThat(all.stream()
+                        .filter(terms -> terms.earning() instanceof PerPeriod)
+                        .map(terms -> (PerPeriod) terms.earning()))
+                .flatExtracting(PerPeriod::every, PerPeriod::months, PerPeriod::posts)
+                .contains((Object[]) PerPeriod.Every.values())
+                .contains((Object[]) PerPeriod.Months.values())
+                .contains((Object[]) PerPeriod.Posts.values());
+        for (Limit limit : Limit.values()) {
+            assertThat(all).anyMatch(terms -> terms.limits().on(limit).isPresent());
+        }
+        List<Predicate<Terms>> rules = List.of(
                 terms -> !terms.tenure().isEmpty(),
-                TermsDocument::scaleByFte,
-                terms -> terms.waitToEarn() != null,
-                terms -> terms.waitToUse() != null,
-                terms -> terms.balanceLimit() != null,
-                terms -> terms.earnedPerYearLimit() != null,
-                terms -> terms.usedPerYearLimit() != null,
-                terms -> terms.overdraw() != null,
-                terms -> terms.carriedUsable() != null && terms.carriedUsable().until() != null,
-                terms -> terms.carriedUsable() != null && terms.carriedUsable().time() != null,
-                terms -> terms.excess() == Leftover.PAY_OUT,
-                terms -> terms.creditsUsable() != null,
+                terms -> terms.scaling() == Scaling.BY_FTE,
+                terms -> terms.waitToEarn().count() > 0,
+                terms -> terms.waitToUse().count() > 0,
+                terms -> terms.yearEnd()
+                        .carriedUsable()
+                        .filter(Usability.Until.class::isInstance)
+                        .isPresent(),
+                terms -> terms.yearEnd()
+                        .carriedUsable()
+                        .filter(Usability.For.class::isInstance)
+                        .isPresent(),
+                terms -> terms.yearEnd().excess() == Leftover.PAY_OUT,
+                terms -> terms.creditsUsable().isPresent(),
                 terms -> terms.onLeaving() == Leftover.LAPSE,
-                terms -> terms.rounding() != null && terms.rounding().mode() == Rounding.Mode.DOWN,
-                terms -> terms.earning().wholeStepsOnly()
-                        && terms.earning().paidLeaveCounts()
-                        && terms.earning().paidHolidaysCount());
+                terms -> terms.rounding().mode() == Rounding.Mode.DOWN,
+                terms -> terms.earning().wholeStep().isPresent());
         assertThat(rules).allMatch(rule -> all.stream().anyMatch(rule));
         assertThat(policies.all()).extracting(PolicyDetail::benefitYear).contains("01-01", "hire-anniversary");
     }

@@ -14,7 +14,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.HolidayCalendar.Holiday;
-import upahead.server.problems.Refusal;
+import upahead.server.platform.problems.Refusal;
 
 /** What is taken from an iCalendar file, and what is refused. */
 class CalendarFileTest {

@@ -5,9 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 import java.util.function.Supplier;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -17,29 +15,41 @@ import upahead.core.calendar.YearlyHoliday.Observed;
 import upahead.core.quantity.Amount;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.CurrentUser;
-import upahead.server.holidays.HolidayHours.PaidHoliday;
+import upahead.server.employment.EmploymentChanges;
+import upahead.server.employment.People;
+import upahead.server.employment.PersonChanges;
+import upahead.server.facts.awards.Award;
+import upahead.server.facts.awards.AwardForm;
+import upahead.server.facts.awards.Awards;
+import upahead.server.facts.hours.HolidayHours;
+import upahead.server.facts.hours.HolidayHours.PaidHoliday;
 import upahead.server.holidays.RuleForm.Sort;
 import upahead.server.holidays.YearPreview.PreviewDay;
 import upahead.server.holidays.YearPreview.State;
-import upahead.server.people.EmploymentChanges;
-import upahead.server.people.EmploymentType;
-import upahead.server.people.People;
-import upahead.server.problems.Refusal;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.problems.Refusal;
 
 /** Holidays by rules, from files, how they are paid, and extra days. */
 @WithDemo
 class HolidayRulesTest {
 
     private static final long GARDEN = 1;
+
     private static final long NURSERY = 2;
+
     private static final long KERENSA = 27;
+
     private static final long DELPHINE = 46;
+
     private static final LocalDate MAY = LocalDate.of(2027, 5, 3);
+
     private static final DateSpan SPRING = new DateSpan(LocalDate.of(2027, 4, 26), LocalDate.of(2027, 5, 9));
 
     @Autowired
     private HolidayRules rules;
+
+    @Autowired
+    private HolidayYears holidayYears;
 
     @Autowired
     private Holidays holidays;
@@ -57,6 +67,9 @@ class HolidayRulesTest {
     private People people;
 
     @Autowired
+    private PersonChanges personChanges;
+
+    @Autowired
     private EmploymentChanges employments;
 
     @Autowired
@@ -64,12 +77,12 @@ class HolidayRulesTest {
 
     @Test
     void aComingYearIsShownBeforeItCounts() {
-        YearPreview preview = act(() -> rules.preview(GARDEN, 2028));
+        YearPreview preview = act(() -> holidayYears.preview(GARDEN, 2028));
         assertThat(preview.days()).hasSize(8).allMatch(day -> day.state() == State.NEW);
         assertThat(preview.days()).extracting(PreviewDay::on).contains(LocalDate.of(2028, 4, 14));
         assertThat(holidays.calendars().get(GARDEN).on(LocalDate.of(2028, 4, 14)))
                 .isEmpty();
-        act(() -> rules.take(GARDEN, 2028));
+        act(() -> holidayYears.take(GARDEN, 2028));
         assertThat(holidays.calendars().get(GARDEN).on(LocalDate.of(2028, 4, 14)))
                 .contains(new Holiday("Good Friday", false));
         assertThat(holidays.calendars().get(NURSERY).on(LocalDate.of(2028, 4, 14)))
@@ -101,14 +114,14 @@ class HolidayRulesTest {
 
     @Test
     void aYearThatIsThereAlreadyChangesNothing() {
-        YearPreview again = act(() -> rules.take(GARDEN, 2027));
+        YearPreview again = act(() -> holidayYears.take(GARDEN, 2027));
         assertThat(again.days()).isNotEmpty().allMatch(day -> day.state() == State.SAME);
     }
 
     @Test
     void anotherHolidayOnTheDayStays() {
         act(() -> rules.add(GARDEN, fixed("Lily day", 5, 3)));
-        assertThat(act(() -> rules.preview(GARDEN, 2027)).days())
+        assertThat(act(() -> holidayYears.preview(GARDEN, 2027)).days())
                 .filteredOn(day -> day.on().equals(MAY))
                 .singleElement()
                 .satisfies(day -> assertThat(day.there()).isNotNull());
@@ -122,16 +135,6 @@ class HolidayRulesTest {
         assertThatThrownBy(() -> act(() -> rules.add(GARDEN, missing)))
                 .isInstanceOfSatisfying(
                         Refusal.class, refusal -> assertThat(refusal.field()).isEqualTo("daysFromEaster"));
-    }
-
-    @Test
-    void holidaysArePaidWithTheScheduledHoursOrAFixedNumber() {
-        assertThat(paid(KERENSA)).containsExactly(new PaidHoliday(MAY, "Early May holiday", scheduled(), "HOL"));
-        act(() ->
-                rules.setPay(new HolidayPay(GARDEN, Amount.of(6), false, EnumSet.of(EmploymentType.HOURLY), "FEAST")));
-        assertThat(paid(KERENSA)).containsExactly(new PaidHoliday(MAY, "Early May holiday", Amount.of(6), "FEAST"));
-        act(() -> rules.setPay(new HolidayPay(GARDEN, Amount.of(6), false, Set.of(), "HOL")));
-        assertThat(paid(KERENSA)).isEmpty();
     }
 
     @Test
@@ -152,7 +155,7 @@ class HolidayRulesTest {
     void whoIsNotEmployedOrInAPauseGetsNothing() {
         act(() -> {
             employments.pause(KERENSA, SPRING, "unpaid leave");
-            people.leave(DELPHINE, MAY.minusDays(1));
+            personChanges.leave(DELPHINE, MAY.minusDays(1));
             return null;
         });
         assertThat(paid(KERENSA)).isEmpty();
@@ -217,10 +220,6 @@ class HolidayRulesTest {
 
     private YearPreview preview(long site, String file) {
         return act(() -> files.preview(site, file.getBytes(StandardCharsets.UTF_8)));
-    }
-
-    private Amount scheduled() {
-        return people.employments(List.of(KERENSA)).get(KERENSA).scheduledHours(MAY);
     }
 
     private List<PaidHoliday> paid(long person) {

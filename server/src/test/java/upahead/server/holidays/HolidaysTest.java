@@ -11,7 +11,7 @@ import upahead.core.calendar.HolidayCalendar;
 import upahead.core.calendar.HolidayCalendar.Holiday;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.CurrentUser;
+import upahead.server.platform.access.CurrentUser;
 
 /** Site 1 is Brindlemoor, site 2 the Saltmarsh Nursery; team 3 is Grounds. */
 @WithDemo
@@ -29,10 +29,12 @@ class HolidaysTest {
     void eachSiteHasItsOwnCalendar() {
         HolidayCalendar garden = holidays.calendars().get(1L);
         HolidayCalendar nursery = holidays.calendars().get(2L);
-        assertThat(garden.isWholeHoliday(LocalDate.of(2027, 6, 14))).isTrue();
+        assertThat(garden.on(LocalDate.of(2027, 6, 14)))
+                .hasValueSatisfying(holiday -> assertThat(holiday.half()).isFalse());
         assertThat(nursery.on(LocalDate.of(2027, 6, 14))).isEmpty();
         assertThat(nursery.on(LocalDate.of(2027, 7, 16))).contains(new Holiday("Saltmarsh fair", true));
-        assertThat(nursery.isWholeHoliday(LocalDate.of(2027, 7, 16))).isFalse();
+        assertThat(nursery.on(LocalDate.of(2027, 7, 16)))
+                .hasValueSatisfying(holiday -> assertThat(holiday.half()).isTrue());
     }
 
     @Test
@@ -41,8 +43,9 @@ class HolidaysTest {
             holidays.add(2, HARVEST, new Holiday("Seed harvest", false));
             return null;
         });
-        assertThat(holidays.calendars().get(2L).isWholeHoliday(HARVEST)).isTrue();
-        assertThat(holidays.calendars().get(1L).isWholeHoliday(HARVEST)).isFalse();
+        assertThat(holidays.calendars().get(2L).on(HARVEST))
+                .hasValueSatisfying(holiday -> assertThat(holiday.half()).isFalse());
+        assertThat(holidays.calendars().get(1L).on(HARVEST)).isEmpty();
     }
 
     @Test

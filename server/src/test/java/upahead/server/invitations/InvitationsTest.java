@@ -22,18 +22,19 @@ import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.CurrentUser;
-import upahead.server.access.Role;
-import upahead.server.access.SignInView;
-import upahead.server.clock.MovableClock;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
+import upahead.server.employment.PersonChanges;
+import upahead.server.employment.PersonDetails;
 import upahead.server.invitations.ManyInvitations.Invited;
-import upahead.server.mail.Mailbox;
-import upahead.server.mail.Message;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
-import upahead.server.people.PersonDetails;
-import upahead.server.problems.Refusal;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.access.Role;
+import upahead.server.platform.access.SignInView;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.mail.Mailbox;
+import upahead.server.platform.mail.Message;
+import upahead.server.platform.problems.Refusal;
 
 /** Inviting people, setting and resetting passwords, and switching sign-ins off. */
 @WithDemo
@@ -48,6 +49,9 @@ class InvitationsTest {
 
     @Autowired
     private People people;
+
+    @Autowired
+    private PersonChanges personChanges;
 
     @Autowired
     private Mailbox mailbox;
@@ -110,7 +114,7 @@ class InvitationsTest {
 
     private void giveAddress(long personId, String email) {
         Person person = people.get(personId);
-        people.change(
+        personChanges.change(
                 personId,
                 new PersonDetails(person.code(), person.name(), email, person.serviceFrom(), person.clockCode()));
     }
@@ -182,12 +186,12 @@ class InvitationsTest {
                         Refusal.class, refusal -> assertThat(refusal.field()).isEqualTo("email"));
         var details = details(id, "4711");
         act(() -> {
-            people.change(id, details);
+            personChanges.change(id, details);
             return null;
         });
         assertThat(people.get(id).clockCode()).isEqualTo("4711");
         assertThatThrownBy(() -> act(() -> {
-                    people.change(KERENSA, details(KERENSA, "4711"));
+                    personChanges.change(KERENSA, details(KERENSA, "4711"));
                     return null;
                 }))
                 .isInstanceOfSatisfying(

@@ -21,29 +21,31 @@ import upahead.core.calendar.PayCalendar;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.server.Somebody;
-import upahead.server.access.CurrentUser;
-import upahead.server.access.Role;
-import upahead.server.access.SignInService;
-import upahead.server.balances.OpeningRow;
-import upahead.server.balances.Openings;
+import upahead.server.employment.EmploymentType;
+import upahead.server.employment.NewPerson;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
+import upahead.server.employment.Placing;
+import upahead.server.employment.Workplaces;
+import upahead.server.enrolment.PuttingInForce;
+import upahead.server.facts.adjustments.OpeningRow;
+import upahead.server.facts.adjustments.Openings;
 import upahead.server.holidays.Holidays;
 import upahead.server.invitations.Invitations;
 import upahead.server.lookout.FirstStep.What;
+import upahead.server.organisation.Organisation;
 import upahead.server.payruns.PayRuns;
-import upahead.server.people.EmploymentType;
-import upahead.server.people.NewPerson;
-import upahead.server.people.Organisation;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
-import upahead.server.people.Placing;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.access.Role;
+import upahead.server.platform.access.SignIns;
 import upahead.server.policies.Coverage;
 import upahead.server.policies.NewPolicy;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.PolicyKind;
+import upahead.server.policies.PolicyTexts;
 import upahead.server.policies.RequestRules;
-import upahead.server.policies.TermsDocument.Earning;
 import upahead.server.policies.TermsWriter;
 import upahead.server.staffing.Starters;
 
@@ -60,7 +62,7 @@ class FirstStepsTest {
     private FirstSteps steps;
 
     @Autowired
-    private SignInService signIns;
+    private SignIns signIns;
 
     @Autowired
     private Organisation organisation;
@@ -72,10 +74,19 @@ class FirstStepsTest {
     private People people;
 
     @Autowired
+    private Workplaces workplaces;
+
+    @Autowired
     private Holidays holidays;
 
     @Autowired
     private Policies policies;
+
+    @Autowired
+    private PuttingInForce inForce;
+
+    @Autowired
+    private PolicyTexts texts;
 
     @Autowired
     private Openings openings;
@@ -118,7 +129,7 @@ class FirstStepsTest {
         everybody.stream()
                 .skip(1)
                 .forEach(each -> act(() -> {
-                    people.place(
+                    workplaces.place(
                             each.id(),
                             FIRST_DAY,
                             decidedBy(each, everybody.get(0).id()));
@@ -132,7 +143,7 @@ class FirstStepsTest {
         });
         assertDone(What.HOLIDAYS);
 
-        PolicyDetail draft = act(() -> policies.write(new NewPolicy(
+        PolicyDetail draft = act(() -> texts.write(new NewPolicy(
                 "Loom leave",
                 PolicyKind.VACATION,
                 Unit.HOURS,
@@ -140,10 +151,9 @@ class FirstStepsTest {
                 "LOOM",
                 "01-01",
                 new RequestRules(false, false, 0, false),
-                TermsWriter.earning(Earning.perHours("1", "40")).write())));
+                TermsWriter.perHours("1", "40").write())));
         assertDone();
-        act(() ->
-                policies.putInForce(draft.id(), draft.versions().get(0).id(), 0, FIRST_DAY, Coverage.everybody(), ""));
+        act(() -> inForce.putInForce(draft.id(), draft.versions().get(0).id(), 0, FIRST_DAY, Coverage.everybody(), ""));
         assertDone(What.POLICIES);
 
         act(() -> openings.set(

@@ -7,10 +7,10 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.CurrentUser;
-import upahead.server.access.SignedIn;
 import upahead.server.lookout.LookoutItem.Kind;
 import upahead.server.lookout.LookoutItem.Urgency;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.access.SignedIn;
 
 @WithDemo
 class LookoutTest {
@@ -45,9 +45,9 @@ class LookoutTest {
         assertThat(items(Somebody.ADMINISTRATOR))
                 .extracting(LookoutItem::why)
                 .contains(
-                        "4 days of Salaried leave can be used until 30 April and then lapse.",
-                        "Hourly leave can be used from 29 April on; 9.87 hours by then.",
-                        "From 30 April on Hourly leave is earned at 1.3 hours for every 23 hours worked.",
+                        "Salaried leave: 4 days will lapse unless used by 30 April.",
+                        "Hourly leave: the wait before use ends, with 9.87 hours by then.",
+                        "Hourly leave: 4 years of service: from then on 1.3 hours for every 23 hours worked.",
                         "The last day is 14 May; what is left is settled in that run.");
     }
 

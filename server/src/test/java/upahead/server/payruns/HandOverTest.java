@@ -12,7 +12,7 @@ import upahead.core.ledger.LineKind;
 import upahead.core.quantity.Amount;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.CurrentUser;
+import upahead.server.platform.access.CurrentUser;
 
 /** What payroll gets of the demo's closed runs. Faolan, B148, left on 19 March 2027. */
 @WithDemo
@@ -70,7 +70,10 @@ class HandOverTest {
         assertThat(kerensa.opening()
                         .plus(kerensa.earned())
                         .minus(kerensa.used())
-                        .plus(kerensa.other()))
+                        .plus(kerensa.adjusted())
+                        .minus(kerensa.lapsed())
+                        .minus(kerensa.paidOut())
+                        .plus(kerensa.corrections()))
                 .isEqualTo(kerensa.closing());
         assertThat(lines(february))
                 .contains("B127,Kerensa Saltonstall,VAC-H,Hourly leave taken,24,hours,2027-02-15,2027-02-28,period");

@@ -1,13 +1,11 @@
 package upahead.server.payruns;
 
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.authentication;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.get;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.jsonPath;
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -15,14 +13,11 @@ import org.junit.jupiter.params.provider.ValueSource;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
-import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
-import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
-import org.springframework.test.web.servlet.request.RequestPostProcessor;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.SignedIn;
+import upahead.server.platform.access.SignedIn;
 
 /** Who may change the past, and what is said to those who send something that cannot be. */
 @WithDemo
@@ -43,7 +38,7 @@ class LateFactsOverHttpTest {
                 "PUT|/api/people/27/hire-date|{\"hired\": \"2021-06-01\"}",
                 "POST|/api/people/27/balances/1/adjustments|" + ADJUSTMENT,
                 "POST|/api/pay-runs/13/undoing|{\"reason\": \"mine\"}",
-                "POST|/api/policies/1/impact|{\"terms\": {\"earning\": {\"method\": \"NONE\"}}, \"from\": \"2028-01-01\", "
+                "POST|/api/policies/1/impact|{\"terms\": {\"earning\": {\"method\": \"none\"}}, \"from\": \"2028-01-01\", "
                         + "\"coverage\": {\"byRule\": true}}",
             })
     void anEmployeeChangesNothingOfIt(String method, String path, String body) throws Exception {
@@ -53,15 +48,15 @@ class LateFactsOverHttpTest {
     @ParameterizedTest
     @ValueSource(strings = {"/api/proof", "/api/people/27/hours?from=2027-04-01&through=2027-04-11"})
     void anEmployeeDoesNotSeeWhatPayrollSees(String path) throws Exception {
-        http.perform(get(path).with(as(Somebody.employee(27)))).andExpect(status().isForbidden());
+        http.perform(get(path).with(Somebody.as(Somebody.employee(27)))).andExpect(status().isForbidden());
     }
 
     @ParameterizedTest
     @ValueSource(strings = {"/ahead?asOf=2027-04-26", "/balances/1/corrections"})
     void anEmployeeSeesOnesOwnButNobodyElses(String path) throws Exception {
-        http.perform(get("/api/people/27" + path).with(as(Somebody.employee(27))))
+        http.perform(get("/api/people/27" + path).with(Somebody.as(Somebody.employee(27))))
                 .andExpect(status().isOk());
-        http.perform(get("/api/people/28" + path).with(as(Somebody.employee(27))))
+        http.perform(get("/api/people/28" + path).with(Somebody.as(Somebody.employee(27))))
                 .andExpect(status().isForbidden());
     }
 
@@ -110,7 +105,7 @@ class LateFactsOverHttpTest {
     @Test
     void moreThanAYearOfHoursIsNotAskedForAtOnce() throws Exception {
         http.perform(get("/api/people/27/hours?from=2025-01-01&through=2027-04-11")
-                        .with(as(Somebody.ADMINISTRATOR)))
+                        .with(Somebody.as(Somebody.ADMINISTRATOR)))
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(jsonPath("$.field").value("through"));
     }
@@ -118,15 +113,8 @@ class LateFactsOverHttpTest {
     private ResultActions send(String method, String path, String body, SignedIn signedIn) throws Exception {
         return http.perform(request(HttpMethod.valueOf(method), path)
                 .with(csrf())
-                .with(as(signedIn))
+                .with(Somebody.as(signedIn))
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(body));
-    }
-
-    private static RequestPostProcessor as(SignedIn signedIn) {
-        return authentication(UsernamePasswordAuthenticationToken.authenticated(
-                signedIn,
-                null,
-                List.of(new SimpleGrantedAuthority("ROLE_" + signedIn.role().name()))));
     }
 }

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static upahead.server.database.Tables.POSTED_LINE;
 
 import java.time.LocalDate;
-import java.util.List;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.jooq.DSLContext;
@@ -16,19 +15,12 @@ import upahead.core.payrun.NewPosting.Sort;
 import upahead.core.quantity.Amount;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.CurrentUser;
-import upahead.server.balances.Balances;
-import upahead.server.changes.LateChange.Subject;
-import upahead.server.hours.HoursCorrection;
+import upahead.server.facts.adjustments.Adjustments;
+import upahead.server.facts.hours.HoursCorrection;
 import upahead.server.payruns.ProofReport.ProofDifference;
-import upahead.server.policies.Coverage;
-import upahead.server.policies.HireDates;
-import upahead.server.policies.Policies;
-import upahead.server.policies.PolicyDetail;
-import upahead.server.policies.PolicyVersion;
-import upahead.server.policies.TermsDocument;
-import upahead.server.policies.TermsDocument.Earning;
-import upahead.server.policies.TermsWriter;
+import upahead.server.periods.LateChange.Subject;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.requests.Cancelling;
 import upahead.server.requests.RequestDetail;
 import upahead.server.requests.RequestState;
 import upahead.server.requests.RequestSummary;
@@ -42,6 +34,7 @@ import upahead.server.requests.Requests;
 class LateFactsTest {
 
     private static final long HOURLY_LEAVE = 1;
+
     private static final long SICK_TIME = 3;
 
     @Autowired
@@ -57,16 +50,13 @@ class LateFactsTest {
     private HoursCorrection hours;
 
     @Autowired
-    private HireDates hireDates;
-
-    @Autowired
     private Requests requests;
 
     @Autowired
-    private Policies policies;
+    private Cancelling cancelling;
 
     @Autowired
-    private Balances balances;
+    private Adjustments adjustments;
 
     @Autowired
     private CurrentUser user;
@@ -107,7 +97,7 @@ class LateFactsTest {
         RequestSummary taken = approvedIn(LocalDate.of(2027, 1, 4), LocalDate.of(2027, 4, 11));
         RequestDetail before = act(() -> requests.open(taken.id()));
         RequestDetail after =
-                act(() -> requests.cancel(taken.id(), taken.edits(), Set.of(taken.first()), "was at work"));
+                act(() -> cancelling.cancel(taken.id(), taken.edits(), Set.of(taken.first()), "was at work"));
         assertThat(after.request().state())
                 .isEqualTo(before.review().days().size() == 1 ? RequestState.CANCELLED : RequestState.PARTLY_APPROVED);
         WorksheetLine line = correction(taken.personId(), taken.policyId());
@@ -116,58 +106,11 @@ class LateFactsTest {
         assertThat(line.cause().subject()).isEqualTo(Subject.REQUEST);
         assertThat(line.cause().subjectId()).isEqualTo(taken.id());
         assertExplained(taken.personId(), taken.policyId(), taken.policy() + " of ");
-        assertThatThrownBy(() -> act(() -> requests.cancel(taken.id(), taken.edits(), Set.of(taken.first()), "again")))
+        assertThatThrownBy(
+                        () -> act(() -> cancelling.cancel(taken.id(), taken.edits(), Set.of(taken.first()), "again")))
                 .hasMessage("Please choose days that are approved.");
-        assertThatThrownBy(() -> act(() -> requests.cancel(taken.id(), taken.edits(), Set.of(taken.first()), " ")))
+        assertThatThrownBy(() -> act(() -> cancelling.cancel(taken.id(), taken.edits(), Set.of(taken.first()), " ")))
                 .hasMessage("Please say why it is cancelled.");
-    }
-
-    @Test
-    void aHireDateMovedBack() {
-        act(() -> hireDates.move(28, LocalDate.of(2027, 3, 1)));
-        List<WorksheetLine> lines = row(28, SICK_TIME).lines();
-        assertThat(lines)
-                .filteredOn(line -> line.sort() == Sort.CORRECTION)
-                .isNotEmpty()
-                .allMatch(line -> line.why().startsWith("Hire date moved from 15 March to 1 March by Ada Payroll."));
-        assertThat(act(() -> balances.one(28, SICK_TIME, LocalDate.of(2027, 3, 10)))
-                        .figures()
-                        .balance())
-                .isEqualTo(Amount.of("4.5"));
-        assertExplained(28, SICK_TIME, "Hire date moved");
-        assertThatThrownBy(() -> act(() -> hireDates.move(57, LocalDate.of(2028, 1, 1))))
-                .hasMessageContaining("after the last day");
-    }
-
-    @Test
-    void aVersionPutInForceFromAPastDate() {
-        putInForce(
-                SICK_TIME,
-                TermsWriter.earning(policies.get(SICK_TIME)
-                                .versions()
-                                .get(0)
-                                .terms()
-                                .earning())
-                        .balanceLimit("20")
-                        .write(),
-                LocalDate.of(2027, 3, 1));
-        ProofReport report = act(proof::prove);
-        assertThat(report.unexplained()).isZero();
-        assertThat(report.differences())
-                .filteredOn(each -> each.policyId() == SICK_TIME)
-                .hasSizeGreaterThan(10)
-                .allMatch(each ->
-                        each.causes().get(0).what().startsWith("Version of Sick time from 1 March put in force"));
-    }
-
-    @Test
-    void aMethodCannotChangeInsideAPayPeriodOfAnyGroup() {
-        assertThatThrownBy(() -> putInForce(
-                        SICK_TIME,
-                        TermsWriter.earning(Earning.perHours("1", "40")).write(),
-                        LocalDate.of(2027, 5, 10)))
-                .hasMessageContaining(
-                        "only from the first day of a pay period on. For Salaried staff that is 1 May or");
     }
 
     @Test
@@ -192,7 +135,7 @@ class LateFactsTest {
     @Test
     void aLateAdjustmentIsExplainedByItsReason() {
         act(() -> {
-            balances.adjust(30, SICK_TIME, new Adjustment(LocalDate.of(2027, 3, 3), Amount.of(-2), "counted twice"));
+            adjustments.adjust(30, SICK_TIME, new Adjustment(LocalDate.of(2027, 3, 3), Amount.of(-2), "counted twice"));
             return null;
         });
         assertThat(correction(30, SICK_TIME).why())
@@ -230,13 +173,6 @@ class LateFactsTest {
                         .isPositive())
                 .findFirst()
                 .orElseThrow();
-    }
-
-    private void putInForce(long policyId, TermsDocument terms, LocalDate from) {
-        PolicyDetail policy = act(() -> policies.draft(policyId, terms));
-        PolicyVersion draft = policy.versions().get(policy.versions().size() - 1);
-        act(() -> policies.putInForce(
-                policyId, draft.id(), draft.edits(), from, Coverage.people(List.of()), "new agreement"));
     }
 
     private void assertExplained(long personId, long policyId, String cause) {

@@ -15,10 +15,10 @@ import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import upahead.server.WithDemo;
-import upahead.server.people.EmploymentType;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
+import upahead.server.employment.EmploymentType;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
 
 @WithDemo
 class PeopleInPartsTest {

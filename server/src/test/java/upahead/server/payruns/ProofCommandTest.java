@@ -10,9 +10,9 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
-import upahead.server.changes.LateChange;
 import upahead.server.payruns.ProofReport.GroupProof;
 import upahead.server.payruns.ProofReport.ProofDifference;
+import upahead.server.periods.LateChange;
 
 class ProofCommandTest {
 

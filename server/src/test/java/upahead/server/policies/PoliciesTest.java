@@ -19,8 +19,9 @@ import org.springframework.security.test.context.support.WithMockUser;
 import org.springframework.test.web.servlet.MockMvc;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.CurrentUser;
-import upahead.server.problems.Refusal;
+import upahead.server.enrolment.PuttingInForce;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.problems.Refusal;
 
 @WithDemo
 class PoliciesTest {
@@ -29,6 +30,12 @@ class PoliciesTest {
 
     @Autowired
     private Policies policies;
+
+    @Autowired
+    private PuttingInForce inForce;
+
+    @Autowired
+    private PolicyTexts texts;
 
     @Autowired
     private CurrentUser user;
@@ -40,17 +47,20 @@ class PoliciesTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "\"balanceLimit\": \"-1\"|terms.balanceLimit|A limit must be at least 0.",
-                "\"balanceLimit\": \"many\"|terms.balanceLimit|This must be a number.",
-                "\"earning\": {\"method\": \"UPFRONT\"}|terms.earning.amount|A figure is missing here.",
-                "\"earning\": {\"method\": \"PER_HOURS_WORKED\", \"amount\": \"1\", \"forEvery\": \"0\"}|terms.earning.forEvery"
+                "\"limits\": {\"balance\": \"-1\"}|terms.limits.balance|A limit must be at least 0.",
+                "\"limits\": {\"balance\": \"many\"}|terms.limits.balance|This must be a number.",
+                "\"limits\": {\"ballance\": \"3\"}|terms.limits|This could not be read; please check what was typed.",
+                "\"onLeaving\": \"vanish\"|terms.onLeaving|This could not be read; please check what was typed.",
+                "\"earning\": {\"method\": \"by magic\"}|terms.earning|This could not be read; please check what was typed.",
+                "\"earning\": {\"method\": \"upfront\"}|terms.earning.amount|A figure is missing here.",
+                "\"earning\": {\"method\": \"per-hours-worked\", \"earn\": \"1\", \"forEvery\": \"0\"}|terms.earning.forEvery"
                         + "|Please check this: the number of hours for which something is earned must be above 0, not 0.",
-                "\"carriedUsable\": {\"time\": null, \"until\": \"31-03\"}|terms.carriedUsable"
-                        + "|This must be a month and day such as 03-31.",
+                "\"yearEnd\": {\"carriedUsable\": {\"until\": \"31-03\"}}|terms.yearEnd.carriedUsable.until"
+                        + "|Please check this: must be a month and day such as 03-31, not 31-03.",
             })
     @WithMockUser(roles = "ADMINISTRATOR")
     void aFigureThatCannotBeIsSaidWhereItIsTyped(String figure, String field, String message) throws Exception {
-        String earning = figure.startsWith("\"earning\"") ? "" : "\"earning\": {\"method\": \"NONE\"}, ";
+        String earning = figure.startsWith("\"earning\"") ? "" : "\"earning\": {\"method\": \"none\"}, ";
         http.perform(post("/api/policies/rehearsal")
                         .with(csrf())
                         .contentType(MediaType.APPLICATION_JSON)
@@ -70,7 +80,7 @@ class PoliciesTest {
 
         PolicyDetail after = user.actAs(
                 Somebody.ADMINISTRATOR,
-                () -> policies.putInForce(
+                () -> inForce.putInForce(
                         SALARIED_LEAVE, draft.id(), draft.edits(), LocalDate.of(2028, 1, 1), nobodyMore(), "test"));
 
         assertThat(policies.rules(after).versions().on(LocalDate.of(2028, 1, 1)))
@@ -90,7 +100,7 @@ class PoliciesTest {
         PolicyVersion draft = draftOf(policies.get(SALARIED_LEAVE));
         assertThatThrownBy(() -> user.actAs(
                         Somebody.ADMINISTRATOR,
-                        () -> policies.putInForce(
+                        () -> inForce.putInForce(
                                 SALARIED_LEAVE,
                                 draft.id(),
                                 draft.edits(),
@@ -104,7 +114,7 @@ class PoliciesTest {
     @Test
     void figuresOfAStartingPointAreLookedAtBeforeItIsInForce() {
         PolicyDetail shape = policies.get(SALARIED_LEAVE);
-        PolicyDetail written = act(() -> policies.write(new NewPolicy(
+        PolicyDetail written = act(() -> texts.write(new NewPolicy(
                 "Moving day",
                 PolicyKind.PERSONAL,
                 shape.unit(),
@@ -120,12 +130,12 @@ class PoliciesTest {
                 .hasMessage("These figures came with the starting point and nobody has looked at them yet: "
                         + "Amount earned, Balance limit.");
         PolicyVersion lookedAt =
-                draftOf(act(() -> policies.change(written.id(), draft.id(), draft.edits(), draft.terms(), List.of())));
+                draftOf(act(() -> texts.change(written.id(), draft.id(), draft.edits(), draft.terms(), List.of())));
         assertThat(putInForce(written.id(), lookedAt).begins()).contains(LocalDate.of(2028, 1, 1));
     }
 
     private PolicyDetail putInForce(long policyId, PolicyVersion draft) {
-        return act(() -> policies.putInForce(
+        return act(() -> inForce.putInForce(
                 policyId, draft.id(), draft.edits(), LocalDate.of(2028, 1, 1), nobodyMore(), "test"));
     }
 
@@ -136,7 +146,7 @@ class PoliciesTest {
     private void change(PolicyVersion draft) {
         user.actAs(
                 Somebody.SECOND_ADMINISTRATOR,
-                () -> policies.change(SALARIED_LEAVE, draft.id(), draft.edits(), draft.terms(), List.of()));
+                () -> texts.change(SALARIED_LEAVE, draft.id(), draft.edits(), draft.terms(), List.of()));
     }
 
     private static PolicyVersion draftOf(PolicyDetail policy) {

@@ -6,21 +6,22 @@ import java.util.List;
 import org.junit.jupiter.api.Test;
 import upahead.core.earning.PerPeriod;
 import upahead.core.earning.Upfront;
+import upahead.core.policy.Limit;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Rounding;
 import upahead.core.quantity.Unit;
 import upahead.server.policies.RuleConflicts.RuleConflict;
-import upahead.server.policies.TermsDocument.Earning;
+import upahead.written.WrittenTerms;
 
 class RuleConflictsTest {
 
-    private static final TermsWriter GRANT = TermsWriter.earning(Earning.upfront("40", Upfront.FirstYear.FULL));
+    private static final TermsWriter GRANT = TermsWriter.upfront("40", Upfront.FirstYear.FULL);
 
     @Test
     void eachIsSaidWhereItIsBestMended() {
-        assertThat(of(Unit.HOURS, GRANT.earnedPerYear("30").write(), null))
+        assertThat(of(Unit.HOURS, GRANT.limit(Limit.EARNED_PER_YEAR, "30").write(), null))
                 .extracting(RuleConflict::field)
-                .containsExactly("terms.earnedPerYearLimit");
+                .containsExactly("terms.limits.earnedPerYear");
     }
 
     @Test
@@ -34,8 +35,8 @@ class RuleConflictsTest {
 
     @Test
     void halfDaysEarnedInAPolicyOfWholeDays() {
-        TermsDocument halves = TermsWriter.earning(
-                        Earning.perYear("20", PerPeriod.Every.MONTH, PerPeriod.Posts.END, PerPeriod.Months.CALENDAR))
+        WrittenTerms halves = TermsWriter.perYear(
+                        "20", PerPeriod.Every.MONTH, PerPeriod.Posts.END, PerPeriod.Months.CALENDAR)
                 .rounded("0.5", Rounding.Mode.DOWN)
                 .write();
         RequestRules whole = new RequestRules(false, false, 0, false, LeaveIn.WHOLE_DAYS, null);
@@ -45,17 +46,15 @@ class RuleConflictsTest {
 
     @Test
     void scalingWhatIsEarnedByHours() {
-        TermsDocument scaled =
-                TermsWriter.earning(Earning.perHours("1", "30")).scaledByFte().write();
+        WrittenTerms scaled = TermsWriter.perHours("1", "30").scaledByFte().write();
         assertThat(of(Unit.HOURS, scaled, null)).extracting(RuleConflict::field).containsExactly("terms.scaling");
     }
 
-    private static TermsDocument grant() {
-        return TermsWriter.earning(Earning.upfront("20", Upfront.FirstYear.FULL))
-                .write();
+    private static WrittenTerms grant() {
+        return TermsWriter.upfront("20", Upfront.FirstYear.FULL).write();
     }
 
-    private static List<RuleConflict> of(Unit unit, TermsDocument terms, RequestRules rules) {
+    private static List<RuleConflict> of(Unit unit, WrittenTerms terms, RequestRules rules) {
         return RuleConflicts.of(unit, "01-01", terms, rules);
     }
 }

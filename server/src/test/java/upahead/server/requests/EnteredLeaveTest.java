@@ -14,13 +14,13 @@ import org.springframework.security.access.AccessDeniedException;
 import upahead.core.quantity.Amount;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.CurrentUser;
-import upahead.server.access.SignedIn;
-import upahead.server.balances.BalanceRow;
-import upahead.server.balances.Balances;
-import upahead.server.mail.Mailbox;
-import upahead.server.mail.Message;
+import upahead.server.accounts.BalanceRow;
+import upahead.server.accounts.Balances;
 import upahead.server.payruns.PayRuns;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.access.SignedIn;
+import upahead.server.platform.mail.Mailbox;
+import upahead.server.platform.mail.Message;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.requests.AskableKinds.AskableKind;
@@ -40,6 +40,12 @@ class EnteredLeaveTest {
 
     @Autowired
     private Requests requests;
+
+    @Autowired
+    private Deciding deciding;
+
+    @Autowired
+    private Asking asking;
 
     @Autowired
     private AskableKinds kinds;
@@ -142,8 +148,7 @@ class EnteredLeaveTest {
                 .extracting(AskableKind::policy)
                 .contains("Unexplained absence");
         assertThatThrownBy(() -> act(
-                        Somebody.employee(KERENSA),
-                        () -> requests.send(draft("Unexplained absence", TODAY.plusDays(8)))))
+                        Somebody.employee(KERENSA), () -> asking.send(draft("Unexplained absence", TODAY.plusDays(8)))))
                 .hasMessage("Unexplained absence is entered by payroll; ask them.");
     }
 
@@ -151,10 +156,10 @@ class EnteredLeaveTest {
     void afterADecisionDayByDayThePersonReadsWhatWasDeclinedWhatItCostsAndWhy() {
         LocalDate first = LocalDate.of(2027, 6, 21);
         RequestDetail sent =
-                act(Somebody.employee(KERENSA), () -> requests.send(draft("Hourly leave", first, first.plusDays(1))));
+                act(Somebody.employee(KERENSA), () -> asking.send(draft("Hourly leave", first, first.plusDays(1))));
         act(
                 Somebody.ADMINISTRATOR,
-                () -> requests.decide(
+                () -> deciding.decide(
                         sent.request().id(),
                         sent.request().edits(),
                         Map.of(first, Decision.APPROVED, first.plusDays(1), Decision.DECLINED),

@@ -16,12 +16,12 @@ import org.springframework.security.access.AccessDeniedException;
 import upahead.core.quantity.Amount;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.CurrentUser;
-import upahead.server.access.SignedIn;
-import upahead.server.balances.Balances;
-import upahead.server.mail.Mailbox;
-import upahead.server.mail.Message;
-import upahead.server.problems.Refusal;
+import upahead.server.accounts.Balances;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.access.SignedIn;
+import upahead.server.platform.mail.Mailbox;
+import upahead.server.platform.mail.Message;
+import upahead.server.platform.problems.Refusal;
 import upahead.server.requests.RequestDraft.AskedDay;
 import upahead.server.requests.RequestDraft.Part;
 
@@ -35,6 +35,12 @@ class RequestsTest {
 
     @Autowired
     private Requests requests;
+
+    @Autowired
+    private Deciding deciding;
+
+    @Autowired
+    private Asking asking;
 
     @Autowired
     private Balances balances;
@@ -108,7 +114,7 @@ class RequestsTest {
     @Test
     void moreHoursThanScheduledAreRefused() {
         RequestDraft draft = draft(List.of(new AskedDay(LocalDate.of(2027, 5, 5), Part.HOURS, Amount.of(9))));
-        assertThatThrownBy(() -> user.actAs(KERENSA, () -> requests.send(draft)))
+        assertThatThrownBy(() -> user.actAs(KERENSA, () -> asking.send(draft)))
                 .hasMessage("Only 8 hours are scheduled on Wednesday, 5 May.");
     }
 
@@ -164,16 +170,16 @@ class RequestsTest {
         RequestDetail sent = send(wholeDays("2027-05-05"));
         user.actAs(
                 KERENSA,
-                () -> requests.withdraw(sent.request().id(), sent.request().edits()));
+                () -> asking.withdraw(sent.request().id(), sent.request().edits()));
         assertThatThrownBy(() -> decide(CORVIN, sent, "", Decision.APPROVED)).hasMessageContaining("withdrawn");
     }
 
     private RequestReview preview(List<AskedDay> days) {
-        return user.actAs(KERENSA, () -> requests.preview(draft(days)));
+        return user.actAs(KERENSA, () -> asking.preview(draft(days)));
     }
 
     private RequestDetail send(List<AskedDay> days) {
-        return user.actAs(KERENSA, () -> requests.send(draft(days)));
+        return user.actAs(KERENSA, () -> asking.send(draft(days)));
     }
 
     private RequestDetail decide(SignedIn who, RequestDetail sent, String message, Decision... decisions) {
@@ -182,7 +188,7 @@ class RequestsTest {
             byDay.put(day.on(), decisions[byDay.size()]);
         }
         return user.actAs(
-                who, () -> requests.decide(sent.request().id(), sent.request().edits(), byDay, message));
+                who, () -> deciding.decide(sent.request().id(), sent.request().edits(), byDay, message));
     }
 
     private Amount balanceOn(String day) {

@@ -8,7 +8,7 @@ import org.springframework.beans.factory.annotation.Autowired;
 import upahead.core.calendar.PayCalendar;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.CurrentUser;
+import upahead.server.platform.access.CurrentUser;
 
 @WithDemo
 class RoadTest {

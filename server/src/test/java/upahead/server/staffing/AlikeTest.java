@@ -10,9 +10,9 @@ import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.security.access.AccessDeniedException;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.CurrentUser;
-import upahead.server.people.People;
-import upahead.server.people.Person;
+import upahead.server.employment.People;
+import upahead.server.employment.Person;
+import upahead.server.platform.access.CurrentUser;
 import upahead.server.staffing.Starters.Alike;
 
 /** Somebody about to be added who is there already. */

@@ -13,49 +13,41 @@ import upahead.core.policy.EndBalance;
 import upahead.core.quantity.Amount;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.CurrentUser;
-import upahead.server.balances.Balances;
-import upahead.server.balances.Outlook;
-import upahead.server.people.EmploymentType;
-import upahead.server.people.NewPerson;
-import upahead.server.people.People;
-import upahead.server.people.PeopleQuery;
-import upahead.server.people.Person;
-import upahead.server.people.Placing;
-import upahead.server.policies.Coverage;
-import upahead.server.policies.CoverageEffect.What;
-import upahead.server.policies.Doubled;
-import upahead.server.policies.Ending;
-import upahead.server.policies.Enrolled;
-import upahead.server.policies.Enrolments;
-import upahead.server.policies.Policies;
-import upahead.server.problems.Refusal;
+import upahead.server.accounts.Balances;
+import upahead.server.accounts.Outlook;
+import upahead.server.employment.EmploymentType;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
+import upahead.server.employment.Placing;
+import upahead.server.enrolment.CoverageEffect.What;
+import upahead.server.enrolment.Ending;
+import upahead.server.enrolment.Enrolled;
+import upahead.server.enrolment.Enrolments;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.problems.Refusal;
 
 /** Moving people, what that does to their policies, and other people to cover. */
 @WithDemo
 class MovesTest {
 
     private static final LocalDate TODAY = LocalDate.of(2027, 4, 26);
+
     private static final LocalDate NEXT_PERIOD = LocalDate.of(2027, 5, 10);
+
     private static final long KERENSA = 27;
+
     private static final long HOURLY_LEAVE = 1;
+
     private static final long SALARIED_LEAVE = 2;
+
     private static final long SICK = 3;
 
     @Autowired
     private Moves moves;
 
     @Autowired
-    private Starters starters;
-
-    @Autowired
-    private CoverageChanges coverageChanges;
-
-    @Autowired
     private People people;
-
-    @Autowired
-    private Policies policies;
 
     @Autowired
     private Enrolments enrolments;
@@ -169,82 +161,9 @@ class MovesTest {
         assertThat(account.account().holidays().on(LocalDate.of(2027, 7, 16))).isPresent();
     }
 
-    @Test
-    void somebodyComesBackAsANewEmploymentWithBalancesOfItsOwn() {
-        act(() -> starters.leave(KERENSA, LocalDate.of(2027, 3, 31)));
-        NewPerson again = again(LocalDate.of(2027, 5, 3));
-        Starters.Added back = act(() -> starters.comeBack(KERENSA, again));
-        assertThat(back.person().earlierId()).isEqualTo(KERENSA);
-        assertThat(people.later(KERENSA)).contains(back.person().id());
-        assertThat(open(back.person().id())).contains(HOURLY_LEAVE);
-        assertThatThrownBy(() -> act(() -> starters.leave(KERENSA, null))).hasMessageContaining("has come back since");
-        assertThatThrownBy(() -> act(() -> starters.comeBack(KERENSA, again)))
-                .hasMessage("They have come back already.");
-    }
-
-    @Test
-    void nobodyComesBackBeforeLeaving() {
-        assertThatThrownBy(() -> act(() -> starters.comeBack(KERENSA, again(LocalDate.of(2027, 5, 3)))))
-                .isInstanceOfSatisfying(
-                        Refusal.class, refusal -> assertThat(refusal.field()).isEqualTo("hired"));
-    }
-
-    @Test
-    void anotherCoverageEndsAndBeginsEnrolments() {
-        Coverage without =
-                Coverage.types(EmploymentType.HOURLY, EmploymentType.SEASONAL).butNot(List.of(KERENSA));
-        var effects = act(() -> coverageChanges.preview(HOURLY_LEAVE, without, NEXT_PERIOD));
-        assertThat(effects.get(0).personId()).isEqualTo(KERENSA);
-        assertThat(effects.get(0).left()).isEqualTo(balance(HOURLY_LEAVE, NEXT_PERIOD.minusDays(1)));
-        assertThat(effects).filteredOn(effect -> effect.what() == What.BEGINS).hasSize(6);
-        assertThatThrownBy(() -> act(() -> policies.cover(HOURLY_LEAVE, without, NEXT_PERIOD, null)))
-                .isInstanceOfSatisfying(
-                        Refusal.class, refusal -> assertThat(refusal.field()).isEqualTo("endings"));
-        act(() -> policies.cover(HOURLY_LEAVE, without, NEXT_PERIOD, new Ending(EndBalance.PAY_OUT, null)));
-        assertThat(open(KERENSA)).doesNotContain(HOURLY_LEAVE);
-        List<Doubled> pointedOut = act(() -> policies.doubled(NEXT_PERIOD));
-        assertThat(pointedOut)
-                .filteredOn(each -> each.personId() != KERENSA)
-                .hasSize(6)
-                .allMatch(each -> each.policies().equals(List.of("Hourly leave", "Seasonal leave")));
-        assertThat(pointedOut)
-                .filteredOn(each -> each.personId() == KERENSA)
-                .extracting(Doubled::sentence)
-                .containsExactly("Kerensa Saltonstall is covered by no policy for vacation.");
-    }
-
-    @Test
-    void aRetiredPolicyEndsForEverybodyAndComesBackAsItWas() {
-        Amount before = balance(HOURLY_LEAVE, NEXT_PERIOD);
-        act(() -> policies.retire(HOURLY_LEAVE, TODAY, new Ending(EndBalance.LAPSE, null)));
-        assertThat(balance(HOURLY_LEAVE, NEXT_PERIOD)).isEqualTo(Amount.ZERO);
-        assertThat(act(() -> starters.add(again(NEXT_PERIOD))).enrolments())
-                .noneMatch(effect -> effect.policyId() == HOURLY_LEAVE);
-        act(() -> policies.bringBack(HOURLY_LEAVE));
-        assertThat(balance(HOURLY_LEAVE, NEXT_PERIOD)).isEqualTo(before);
-    }
-
     private static Placing salaried(Placing before) {
         return new Placing(
                 before.siteId(), before.teamId(), EmploymentType.SALARIED, before.payGroupId(), before.approverId());
-    }
-
-    private NewPerson again(LocalDate hired) {
-        Placing placing = people.placing(KERENSA, TODAY);
-        return new NewPerson(
-                "B127-2",
-                "Kerensa Saltonstall",
-                null,
-                placing.siteId(),
-                placing.teamId(),
-                placing.employmentType(),
-                placing.payGroupId(),
-                placing.approverId(),
-                hired,
-                null,
-                hired,
-                List.of(8, 8, 8, 8, 8, 0, 0).stream().map(Amount::of).toList(),
-                Amount.of(1));
     }
 
     private List<Long> open(long personId) {

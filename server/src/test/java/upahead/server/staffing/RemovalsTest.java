@@ -13,13 +13,13 @@ import upahead.core.calendar.PayCalendar;
 import upahead.core.quantity.Amount;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.access.CurrentUser;
-import upahead.server.people.EmploymentType;
-import upahead.server.people.Named;
-import upahead.server.people.NewPerson;
-import upahead.server.people.Organisation;
-import upahead.server.people.People;
-import upahead.server.problems.Refusal;
+import upahead.server.employment.EmploymentType;
+import upahead.server.employment.NewPerson;
+import upahead.server.employment.People;
+import upahead.server.organisation.Named;
+import upahead.server.organisation.Organisation;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.problems.Refusal;
 
 /** What was entered by mistake goes; what something hangs on stays. */
 @WithDemo

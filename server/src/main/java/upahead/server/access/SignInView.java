@@ -1,9 +1,0 @@
-package upahead.server.access;
-
-/**
- * A sign-in as an administrator sees it.
- *
- * @param active whether it can be used
- * @param hasPassword false from an invitation until a password is set
- */
-public record SignInView(long id, String username, Role role, boolean active, boolean hasPassword) {}

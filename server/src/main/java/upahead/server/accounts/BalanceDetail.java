@@ -1,0 +1,29 @@
+package upahead.server.accounts;
+
+import java.time.LocalDate;
+import java.util.List;
+import upahead.core.ledger.LineKind;
+import upahead.core.policy.Limits;
+import upahead.core.quantity.Amount;
+
+/**
+ * One balance with its line over time.
+ *
+ * @param today up to where lines are facts; later ones are forecast
+ * @param opening the balance before the first line shown
+ * @param lines from {@code from} through {@code through}, each with its reason in one sentence
+ * @param limits in force on the as-of day
+ */
+public record BalanceDetail(
+        BalanceRow figures,
+        LocalDate asOf,
+        LocalDate today,
+        LocalDate from,
+        LocalDate through,
+        Amount opening,
+        Limits limits,
+        List<Line> lines) {
+
+    /** One line of the ledger. */
+    public record Line(LocalDate on, LineKind kind, Amount amount, Amount withheld, Amount balance, String why) {}
+}

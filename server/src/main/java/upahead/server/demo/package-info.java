@@ -1,0 +1,16 @@
+/** The made-up company, lived through the services that people use. */
+@Uses({
+    "accounts",
+    "employment",
+    "enrolment",
+    "facts",
+    "holidays",
+    "organisation",
+    "payruns",
+    "platform",
+    "policies",
+    "requests"
+})
+package upahead.server.demo;
+
+import upahead.server.Uses;

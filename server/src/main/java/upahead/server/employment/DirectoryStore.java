@@ -1,0 +1,207 @@
+package upahead.server.employment;
+
+import static upahead.server.database.Tables.PERSON;
+import static upahead.server.database.Tables.PERSON_PLACEMENT;
+import static upahead.server.employment.PeopleJoined.placed;
+import static upahead.server.organisation.OrganisationJoined.PAY_GROUP_NAME;
+import static upahead.server.organisation.OrganisationJoined.SITE_NAME;
+import static upahead.server.organisation.OrganisationJoined.TEAM_NAME;
+import static upahead.server.organisation.OrganisationJoined.payGroups;
+import static upahead.server.organisation.OrganisationJoined.sites;
+import static upahead.server.organisation.OrganisationJoined.teams;
+import static upahead.server.platform.sql.Among.among;
+
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.jooq.Condition;
+import org.jooq.DSLContext;
+import org.jooq.Field;
+import org.jooq.Record18;
+import org.jooq.Records;
+import org.jooq.SelectOnConditionStep;
+import org.jooq.SortField;
+import org.jooq.impl.DSL;
+import org.springframework.stereotype.Repository;
+import upahead.server.organisation.OrganisationJoined;
+import upahead.server.platform.clock.MovableClock;
+
+/** The directory of people: found by whatever they are and wherever they work on a day. */
+@Repository
+class DirectoryStore {
+
+    private static final upahead.server.database.tables.Person APPROVER = PERSON.as("approver");
+
+    private static final Field<String> NAME_AND_CODE =
+            DSL.lower(PERSON.NAME.concat(DSL.inline(" ")).concat(PERSON.CODE));
+
+    private final DSLContext sql;
+    private final MovableClock clock;
+
+    DirectoryStore(DSLContext sql, MovableClock clock) {
+        this.sql = sql;
+        this.clock = clock;
+    }
+
+    Optional<Person> find(long id) {
+        return people(null).where(PERSON.ID.eq(id)).fetchOptional(Records.mapping(Person::new));
+    }
+
+    List<Person> find(Collection<Long> ids) {
+        return people(null)
+                .where(among(PERSON.ID, ids))
+                .orderBy(PERSON.NAME, PERSON.ID)
+                .fetch(Records.mapping(Person::new));
+    }
+
+    List<Person> search(PeopleQuery query) {
+        return people(query.on())
+                .where(matching(query))
+                .orderBy(order(query))
+                .limit(query.size())
+                .offset((long) query.page() * query.size())
+                .fetch(Records.mapping(Person::new));
+    }
+
+    /** Where everybody works on a day, by name. */
+    List<Whereabouts> whereabouts(LocalDate on) {
+        return sql.select(
+                        PERSON.ID,
+                        PERSON.LAST_DAY,
+                        DSL.row(
+                                        PERSON_PLACEMENT.SITE_ID,
+                                        PERSON_PLACEMENT.TEAM_ID,
+                                        PERSON_PLACEMENT.EMPLOYMENT_TYPE.convertFrom(EmploymentType::valueOf),
+                                        PERSON_PLACEMENT.PAY_GROUP_ID,
+                                        PERSON_PLACEMENT.APPROVER_ID)
+                                .mapping(Placing::new))
+                .from(PERSON)
+                .join(PERSON_PLACEMENT)
+                .on(placed(on))
+                .orderBy(PERSON.NAME, PERSON.ID)
+                .fetch(Records.mapping(Whereabouts::new));
+    }
+
+    private static List<SortField<?>> order(PeopleQuery query) {
+        Field<?> first =
+                switch (query.order()) {
+                    case NAME -> PERSON.NAME;
+                    case CODE -> PERSON.CODE;
+                    case TEAM -> TEAM_NAME;
+                    case SITE -> SITE_NAME;
+                    case EMPLOYED_AS -> PERSON_PLACEMENT.EMPLOYMENT_TYPE;
+                    case PAY_GROUP -> PAY_GROUP_NAME;
+                    case APPROVER -> APPROVER.NAME;
+                    case HIRED -> PERSON.HIRED;
+                    case LAST_DAY -> PERSON.LAST_DAY;
+                };
+        return List.of(
+                (query.descending() ? first.desc() : first.asc()).nullsLast(), PERSON.NAME.asc(), PERSON.ID.asc());
+    }
+
+    int count(PeopleQuery query) {
+        return sql.fetchCount(sql.select(PERSON.ID)
+                .from(PERSON)
+                .join(PERSON_PLACEMENT)
+                .on(placed(day(query.on())))
+                .where(matching(query)));
+    }
+
+    private LocalDate day(LocalDate on) {
+        return on == null ? clock.today() : on;
+    }
+
+    private Condition matching(PeopleQuery query) {
+        Condition condition = DSL.noCondition();
+        if (query.search() != null && !query.search().isBlank()) {
+            for (String word : query.search().strip().split("\\s+")) {
+                List<Long> teams = OrganisationJoined.teamsNamed(sql, word);
+                Condition named = NAME_AND_CODE.contains(word.toLowerCase(Locale.ROOT));
+                condition = condition.and(teams.isEmpty() ? named : named.or(among(PERSON_PLACEMENT.TEAM_ID, teams)));
+            }
+        }
+        if (query.teamId() != null) {
+            condition = condition.and(PERSON_PLACEMENT.TEAM_ID.eq(query.teamId()));
+        }
+        if (query.siteId() != null) {
+            condition = condition.and(PERSON_PLACEMENT.SITE_ID.eq(query.siteId()));
+        }
+        if (query.payGroupId() != null) {
+            condition = condition.and(PERSON_PLACEMENT.PAY_GROUP_ID.eq(query.payGroupId()));
+        }
+        if (query.approverId() != null) {
+            condition = condition.and(PERSON_PLACEMENT.APPROVER_ID.eq(query.approverId()));
+        }
+        if (query.employmentType() != null) {
+            condition = condition.and(
+                    PERSON_PLACEMENT.EMPLOYMENT_TYPE.eq(query.employmentType().name()));
+        }
+        if (query.withoutApprover()) {
+            condition = condition.and(PERSON_PLACEMENT.APPROVER_ID.isNull());
+        }
+        if (query.among() != null) {
+            condition = condition.and(among(PERSON.ID, query.among()));
+        }
+        return query.status() == null ? condition : condition.and(employed(query.status(), clock.today()));
+    }
+
+    private static Condition employed(PeopleQuery.Status status, LocalDate today) {
+        return switch (status) {
+            case COMING -> PERSON.HIRED.gt(today);
+            case LEFT -> PERSON.LAST_DAY.lt(today);
+            case EMPLOYED -> PERSON.HIRED.le(today).and(PERSON.LAST_DAY.isNull().or(PERSON.LAST_DAY.ge(today)));
+        };
+    }
+
+    private SelectOnConditionStep<
+                    Record18<
+                            Long,
+                            String,
+                            String,
+                            String,
+                            Long,
+                            String,
+                            Long,
+                            String,
+                            EmploymentType,
+                            Long,
+                            String,
+                            Long,
+                            String,
+                            LocalDate,
+                            LocalDate,
+                            LocalDate,
+                            String,
+                            Long>>
+            people(LocalDate on) {
+        var list = sql.select(
+                        PERSON.ID,
+                        PERSON.CODE,
+                        PERSON.NAME,
+                        PERSON.EMAIL,
+                        PERSON_PLACEMENT.SITE_ID,
+                        SITE_NAME,
+                        PERSON_PLACEMENT.TEAM_ID,
+                        TEAM_NAME,
+                        PERSON_PLACEMENT.EMPLOYMENT_TYPE.convertFrom(EmploymentType::valueOf),
+                        PERSON_PLACEMENT.PAY_GROUP_ID,
+                        PAY_GROUP_NAME,
+                        PERSON_PLACEMENT.APPROVER_ID,
+                        APPROVER.NAME,
+                        PERSON.HIRED,
+                        PERSON.LAST_DAY,
+                        PERSON.SERVICE_FROM,
+                        PERSON.CLOCK_CODE,
+                        PERSON.EARLIER_ID)
+                .from(PERSON)
+                .join(PERSON_PLACEMENT)
+                .on(placed(day(on)));
+        return payGroups(
+                        teams(sites(list, PERSON_PLACEMENT.SITE_ID), PERSON_PLACEMENT.TEAM_ID),
+                        PERSON_PLACEMENT.PAY_GROUP_ID)
+                .leftJoin(APPROVER)
+                .on(APPROVER.ID.eq(PERSON_PLACEMENT.APPROVER_ID));
+    }
+}

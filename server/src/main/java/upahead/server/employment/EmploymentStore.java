@@ -1,0 +1,225 @@
+package upahead.server.employment;
+
+import static upahead.server.database.Tables.PERSON;
+import static upahead.server.database.Tables.PERSON_FTE;
+import static upahead.server.database.Tables.PERSON_PAUSE;
+import static upahead.server.database.Tables.PERSON_SCHEDULE;
+import static upahead.server.platform.sql.Among.among;
+
+import java.math.BigDecimal;
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.jooq.DSLContext;
+import org.jooq.TableField;
+import org.springframework.stereotype.Repository;
+import upahead.core.calendar.DateSpan;
+import upahead.core.calendar.Timeline;
+import upahead.core.people.Employment;
+import upahead.core.people.WeeklySchedule;
+import upahead.core.quantity.Amount;
+import upahead.server.database.tables.records.PersonFteRecord;
+import upahead.server.database.tables.records.PersonScheduleRecord;
+import upahead.server.employment.EmploymentHistory.FteFrom;
+import upahead.server.employment.EmploymentHistory.Pause;
+import upahead.server.employment.EmploymentHistory.ScheduleFrom;
+import upahead.server.platform.sql.Inserts;
+
+/** Employments with what changes in them on dates. */
+@Repository
+class EmploymentStore {
+
+    private static final List<TableField<PersonScheduleRecord, BigDecimal>> WEEK = List.of(
+            PERSON_SCHEDULE.MONDAY,
+            PERSON_SCHEDULE.TUESDAY,
+            PERSON_SCHEDULE.WEDNESDAY,
+            PERSON_SCHEDULE.THURSDAY,
+            PERSON_SCHEDULE.FRIDAY,
+            PERSON_SCHEDULE.SATURDAY,
+            PERSON_SCHEDULE.SUNDAY);
+
+    private final DSLContext sql;
+
+    EmploymentStore(DSLContext sql) {
+        this.sql = sql;
+    }
+
+    /** Sets the schedule from a day on, in place of one that begins on the same day. */
+    void setSchedule(long personId, LocalDate starts, List<Amount> week) {
+        removeSchedule(personId, starts);
+        addSchedules(Map.of(personId, new ScheduleFrom(starts, week)));
+    }
+
+    void removeSchedule(long personId, LocalDate starts) {
+        sql.deleteFrom(PERSON_SCHEDULE)
+                .where(PERSON_SCHEDULE.PERSON_ID.eq(personId))
+                .and(PERSON_SCHEDULE.STARTS.eq(starts))
+                .execute();
+    }
+
+    /** Adds the schedules of new people by their ids. */
+    void addSchedules(Map<Long, ScheduleFrom> schedules) {
+        Inserts.all(
+                sql,
+                schedules.entrySet().stream()
+                        .map(each -> {
+                            PersonScheduleRecord row = sql.newRecord(PERSON_SCHEDULE);
+                            row.setPersonId(each.getKey());
+                            row.setStarts(each.getValue().from());
+                            for (int day = 0; day < WEEK.size(); day++) {
+                                row.set(
+                                        WEEK.get(day),
+                                        each.getValue().week().get(day).value());
+                            }
+                            return row;
+                        })
+                        .toList());
+    }
+
+    /** Whether a schedule or full-time equivalent begins after one day and not after another. */
+    boolean beginsBetween(long personId, LocalDate after, LocalDate through) {
+        return sql.fetchExists(sql.selectFrom(PERSON_SCHEDULE)
+                        .where(PERSON_SCHEDULE.PERSON_ID.eq(personId))
+                        .and(PERSON_SCHEDULE.STARTS.gt(after))
+                        .and(PERSON_SCHEDULE.STARTS.le(through)))
+                || sql.fetchExists(sql.selectFrom(PERSON_FTE)
+                        .where(PERSON_FTE.PERSON_ID.eq(personId))
+                        .and(PERSON_FTE.STARTS.gt(after))
+                        .and(PERSON_FTE.STARTS.le(through)));
+    }
+
+    /** Lets the schedule and full-time equivalent that begin on one day begin on another. */
+    void moveBeginning(long personId, LocalDate from, LocalDate to) {
+        sql.update(PERSON_SCHEDULE)
+                .set(PERSON_SCHEDULE.STARTS, to)
+                .where(PERSON_SCHEDULE.PERSON_ID.eq(personId))
+                .and(PERSON_SCHEDULE.STARTS.eq(from))
+                .execute();
+        sql.update(PERSON_FTE)
+                .set(PERSON_FTE.STARTS, to)
+                .where(PERSON_FTE.PERSON_ID.eq(personId))
+                .and(PERSON_FTE.STARTS.eq(from))
+                .execute();
+    }
+
+    void addPause(long personId, DateSpan days, String reason) {
+        sql.insertInto(PERSON_PAUSE)
+                .set(PERSON_PAUSE.PERSON_ID, personId)
+                .set(PERSON_PAUSE.STARTS, days.first())
+                .set(PERSON_PAUSE.ENDS, days.last())
+                .set(PERSON_PAUSE.REASON, reason)
+                .execute();
+    }
+
+    void removePause(long personId, LocalDate starts) {
+        sql.deleteFrom(PERSON_PAUSE)
+                .where(PERSON_PAUSE.PERSON_ID.eq(personId))
+                .and(PERSON_PAUSE.STARTS.eq(starts))
+                .execute();
+    }
+
+    /** Sets the full-time equivalent from a day on, in place of one that begins on the same day. */
+    void setFte(long personId, LocalDate starts, Amount fte) {
+        removeFte(personId, starts);
+        addFtes(Map.of(personId, new FteFrom(starts, fte)));
+    }
+
+    void removeFte(long personId, LocalDate starts) {
+        sql.deleteFrom(PERSON_FTE)
+                .where(PERSON_FTE.PERSON_ID.eq(personId))
+                .and(PERSON_FTE.STARTS.eq(starts))
+                .execute();
+    }
+
+    /** Adds the full-time equivalents of new people by their ids. */
+    void addFtes(Map<Long, FteFrom> ftes) {
+        Inserts.all(
+                sql,
+                ftes.entrySet().stream()
+                        .map(each -> {
+                            PersonFteRecord row = sql.newRecord(PERSON_FTE);
+                            row.setPersonId(each.getKey());
+                            row.setStarts(each.getValue().from());
+                            row.setFte(each.getValue().fte().value());
+                            return row;
+                        })
+                        .toList());
+    }
+
+    List<FteFrom> ftes(long personId) {
+        return sql.selectFrom(PERSON_FTE)
+                .where(PERSON_FTE.PERSON_ID.eq(personId))
+                .orderBy(PERSON_FTE.STARTS)
+                .fetch(row -> new FteFrom(row.getStarts(), new Amount(row.getFte())));
+    }
+
+    List<ScheduleFrom> schedules(long personId) {
+        return sql.selectFrom(PERSON_SCHEDULE)
+                .where(PERSON_SCHEDULE.PERSON_ID.eq(personId))
+                .orderBy(PERSON_SCHEDULE.STARTS)
+                .fetch(row -> new ScheduleFrom(
+                        row.getStarts(),
+                        WEEK.stream().map(day -> new Amount(row.get(day))).toList()));
+    }
+
+    List<Pause> pauses(long personId) {
+        return sql.selectFrom(PERSON_PAUSE)
+                .where(PERSON_PAUSE.PERSON_ID.eq(personId))
+                .orderBy(PERSON_PAUSE.STARTS)
+                .fetch(row -> new Pause(row.getStarts(), row.getEnds(), row.getReason()));
+    }
+
+    Map<Long, Employment> employments(Collection<Long> ids) {
+        Map<Long, Timeline<WeeklySchedule>> schedules = new HashMap<>();
+        sql.selectFrom(PERSON_SCHEDULE)
+                .where(among(PERSON_SCHEDULE.PERSON_ID, ids))
+                .forEach(row -> schedules.merge(
+                        row.getPersonId(),
+                        Timeline.from(row.getStarts(), week(row)),
+                        (before, added) -> before.with(row.getStarts(), week(row))));
+        Map<Long, Timeline<Amount>> ftes = new HashMap<>();
+        sql.selectFrom(PERSON_FTE)
+                .where(among(PERSON_FTE.PERSON_ID, ids))
+                .forEach(row -> ftes.merge(
+                        row.getPersonId(),
+                        Timeline.from(row.getStarts(), new Amount(row.getFte())),
+                        (before, added) -> before.with(row.getStarts(), new Amount(row.getFte()))));
+        Map<Long, List<DateSpan>> pauses = sql.selectFrom(PERSON_PAUSE)
+                .where(among(PERSON_PAUSE.PERSON_ID, ids))
+                .fetchGroups(PERSON_PAUSE.PERSON_ID, row -> new DateSpan(row.getStarts(), row.getEnds()));
+        Map<Long, Employment> employments = new HashMap<>();
+        sql.selectFrom(PERSON)
+                .where(among(PERSON.ID, ids))
+                .forEach(row -> employments.put(
+                        row.getId(),
+                        new Employment(
+                                row.getHired(),
+                                Optional.ofNullable(row.getLastDay()),
+                                row.getServiceFrom(),
+                                ftes.getOrDefault(row.getId(), Timeline.empty()),
+                                schedules.getOrDefault(row.getId(), Timeline.empty()),
+                                pauses.getOrDefault(row.getId(), List.of()))));
+        return employments;
+    }
+
+    private static WeeklySchedule week(PersonScheduleRecord row) {
+        Map<DayOfWeek, Amount> hours = new EnumMap<>(DayOfWeek.class);
+        for (DayOfWeek day : DayOfWeek.values()) {
+            hours.put(day, new Amount(row.get(WEEK.get(day.ordinal()))));
+        }
+        return new WeeklySchedule(hours);
+    }
+
+    void removeOf(long personId) {
+        sql.deleteFrom(PERSON_SCHEDULE)
+                .where(PERSON_SCHEDULE.PERSON_ID.eq(personId))
+                .execute();
+        sql.deleteFrom(PERSON_FTE).where(PERSON_FTE.PERSON_ID.eq(personId)).execute();
+        sql.deleteFrom(PERSON_PAUSE).where(PERSON_PAUSE.PERSON_ID.eq(personId)).execute();
+    }
+}

@@ -1,0 +1,8 @@
+package upahead.server.employment;
+
+/** How somebody is employed. */
+public enum EmploymentType {
+    HOURLY,
+    SALARIED,
+    SEASONAL
+}

@@ -1,0 +1,113 @@
+package upahead.server.enrolment;
+
+import jakarta.annotation.Nullable;
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.RestController;
+import upahead.server.employment.Person;
+import upahead.server.enrolment.SampleRehearsal.Rehearsed;
+import upahead.server.enrolment.SampleRehearsal.Sample;
+import upahead.server.policies.Coverage;
+import upahead.server.policies.PolicyView;
+
+/** Puts policies in force, says and changes whom they cover, and retires them. */
+@RestController
+@RequestMapping("/api/policies")
+class PoliciesInForceController {
+
+    /** From when a draft holds, and for whom. */
+    record PutInForce(
+            int seenEdits,
+            @NotNull(message = "please choose the first day") LocalDate from,
+            @NotNull @Valid Coverage coverage,
+            @Nullable @Size(max = 150, message = "the reason has at most 150 characters") String reason) {}
+
+    /** Whom a policy would cover from a date on. */
+    record CoverageQuestion(@NotNull LocalDate from, @NotNull @Valid Coverage coverage) {}
+
+    /**
+     * Other people to cover from a day on.
+     *
+     * @param ending what becomes of the balances of those who are not covered any more; null where nobody is
+     */
+    record CoverageChange(
+            @NotNull(message = "please choose the first day") LocalDate from,
+            @NotNull @Valid Coverage coverage,
+            @Nullable @Valid Ending ending) {}
+
+    /** The last day of a policy that is retired, and what becomes of what is left. */
+    record Retirement(
+            @NotNull(message = "please choose the last day") LocalDate lastDay, @NotNull @Valid Ending ending) {}
+
+    /** The people a policy would cover. */
+    record Covered(int people, List<String> names) {}
+
+    private final PuttingInForce inForce;
+    private final Covering covering;
+    private final CoverageEffects coverageEffects;
+    private final SampleRehearsal rehearsal;
+
+    PoliciesInForceController(
+            PuttingInForce inForce, Covering covering, CoverageEffects coverageEffects, SampleRehearsal rehearsal) {
+        this.inForce = inForce;
+        this.covering = covering;
+        this.coverageEffects = coverageEffects;
+        this.rehearsal = rehearsal;
+    }
+
+    @PutMapping("/{id}/coverage")
+    PolicyView cover(@PathVariable long id, @Valid @RequestBody CoverageChange change) {
+        return PolicyView.of(covering.cover(id, change.coverage(), change.from(), change.ending()));
+    }
+
+    @PostMapping("/{id}/retirement")
+    PolicyView retire(@PathVariable long id, @Valid @RequestBody Retirement retirement) {
+        return PolicyView.of(covering.retire(id, retirement.lastDay(), retirement.ending()));
+    }
+
+    @DeleteMapping("/{id}/retirement")
+    PolicyView bringBack(@PathVariable long id) {
+        return PolicyView.of(covering.bringBack(id));
+    }
+
+    /** Who is enrolled in two policies of the same kind. */
+    @GetMapping("/doubled")
+    List<Doubled> doubled(@RequestParam LocalDate on) {
+        return covering.doubled(on);
+    }
+
+    @PostMapping("/{id}/versions/{versionId}/in-force")
+    PolicyView putInForce(@PathVariable long id, @PathVariable long versionId, @Valid @RequestBody PutInForce start) {
+        return PolicyView.of(inForce.putInForce(
+                id,
+                versionId,
+                start.seenEdits(),
+                start.from(),
+                start.coverage(),
+                start.reason() == null ? "" : start.reason()));
+    }
+
+    @PostMapping("/coverage")
+    Covered covered(@Valid @RequestBody CoverageQuestion question) {
+        List<String> names = coverageEffects.covered(question.coverage(), question.from()).stream()
+                .map(Person::name)
+                .toList();
+        return new Covered(names.size(), names);
+    }
+
+    @PostMapping("/rehearsal")
+    Rehearsed rehearse(@Valid @RequestBody Sample sample) {
+        return rehearsal.rehearse(sample);
+    }
+}

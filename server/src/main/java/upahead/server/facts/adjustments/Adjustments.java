@@ -1,0 +1,108 @@
+package upahead.server.facts.adjustments;
+
+import java.util.Collection;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.core.facts.Adjustment;
+import upahead.core.quantity.Amount;
+import upahead.server.employment.People;
+import upahead.server.enrolment.Enrolments;
+import upahead.server.periods.LateChange.Subject;
+import upahead.server.periods.LateChanges;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.audit.Audit;
+import upahead.server.platform.audit.Thing;
+import upahead.server.platform.clock.Sight;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
+import upahead.server.platform.words.Words;
+import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
+
+/** Adjustments of balances: signed amounts on a day, each with its reason. */
+@Service
+public class Adjustments {
+
+    private static final int MOST_DECIMALS = 10;
+    private static final Amount LARGEST = Amount.of(100_000);
+
+    private final AdjustmentStore store;
+    private final People people;
+    private final Policies policies;
+    private final Enrolments enrolments;
+    private final Sight sight;
+    private final LateChanges changes;
+    private final Audit audit;
+    private final CurrentUser user;
+
+    Adjustments(
+            AdjustmentStore store,
+            People people,
+            Policies policies,
+            Enrolments enrolments,
+            Sight sight,
+            LateChanges changes,
+            Audit audit,
+            CurrentUser user) {
+        this.store = store;
+        this.people = people;
+        this.policies = policies;
+        this.enrolments = enrolments;
+        this.sight = sight;
+        this.changes = changes;
+        this.audit = audit;
+        this.user = user;
+    }
+
+    /** All adjustments of some people, by their ids. */
+    @Transactional(readOnly = true)
+    public Map<Long, List<AdjustmentFact>> byPerson(Collection<Long> personIds) {
+        return store.of(personIds);
+    }
+
+    /**
+     * Adjusts a balance.
+     *
+     * @throws Refusal if the person is not enrolled in the policy, or the amount is 0 or has more than ten decimals
+     */
+    @Transactional
+    @May(Permission.ADJUST_BALANCES)
+    public void adjust(long personId, long policyId, Adjustment adjustment) {
+        requirePossible(adjustment.amount());
+        sight.require(adjustment.on());
+        PolicyDetail policy = enrolledIn(personId, policyId);
+        changes.note(
+                personId,
+                policyId,
+                adjustment.on(),
+                "Adjusted on " + Words.day(adjustment.on()) + " by "
+                        + user.get().name() + ": " + adjustment.reason(),
+                Subject.BALANCE,
+                policyId);
+        store.add(personId, policyId, adjustment, user.get().name());
+        audit.record(Thing.PERSON, personId, "adjusted the balance of " + policy.name(), null, adjustment);
+    }
+
+    private static void requirePossible(Amount amount) {
+        if (amount.isZero()) {
+            throw Refusal.of("amount", "An adjustment of 0 changes nothing.");
+        }
+        if (amount.value().scale() > MOST_DECIMALS
+                || amount.max(amount.negated()).isMoreThan(LARGEST)) {
+            throw Refusal.of("amount", "Please give an amount up to " + LARGEST + " with at most ten decimals.");
+        }
+    }
+
+    private PolicyDetail enrolledIn(long personId, long policyId) {
+        boolean enrolled = enrolments.of(List.of(personId)).stream().anyMatch(each -> each.policyId() == policyId);
+        if (!enrolled) {
+            throw Refusal.of("policyId", people.get(personId).name() + " is not enrolled in this policy.");
+        }
+        PolicyDetail policy = policies.get(policyId);
+        policy.requireBalance();
+        return policy;
+    }
+}

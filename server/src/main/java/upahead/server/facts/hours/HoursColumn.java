@@ -1,0 +1,35 @@
+package upahead.server.facts.hours;
+
+import upahead.server.platform.files.FileColumns;
+
+/** What a file of hours can say, and the headings under which it is looked for. */
+enum HoursColumn implements FileColumns.Column {
+    PERSON(
+            "Person",
+            true,
+            "person",
+            "code",
+            "personcode",
+            "employee",
+            "employeecode",
+            "employeenumber",
+            "number",
+            "id",
+            "name",
+            "employeename",
+            "email"),
+    DATE("Date", true, "date", "day", "on", "workdate", "datum"),
+    KIND("Kind", false, "kind", "type", "hourstype", "paycode", "kindofhours"),
+    HOURS("Hours", true, "hours", "worked", "hoursworked", "total", "duration", "time", "stunden");
+
+    private final FileColumns.Heading heading;
+
+    HoursColumn(String title, boolean needed, String... names) {
+        this.heading = FileColumns.Heading.of(title, needed, names);
+    }
+
+    @Override
+    public FileColumns.Heading heading() {
+        return heading;
+    }
+}

@@ -1,7 +1,0 @@
-package upahead.server.hours;
-
-import java.time.LocalDate;
-import upahead.core.quantity.Amount;
-
-/** Hours of one person on one date, of one kind. */
-public record HoursRow(long personId, LocalDate on, String kind, Amount hours) {}

@@ -1,0 +1,5 @@
+/** What needs a look, most urgent first, and what comes next. */
+@Uses({"accounts", "employment", "facts", "holidays", "organisation", "payruns", "platform", "policies", "requests"})
+package upahead.server.lookout;
+
+import upahead.server.Uses;

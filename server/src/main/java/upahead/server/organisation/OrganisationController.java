@@ -1,0 +1,84 @@
+package upahead.server.organisation;
+
+import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotBlank;
+import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
+import java.time.LocalDate;
+import java.util.List;
+import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import upahead.core.calendar.PayCalendar;
+import upahead.server.organisation.HoursKinds.HoursKind;
+
+/** Sites, teams and pay groups, to add and to rename. */
+@RestController
+@RequestMapping("/api/organisation")
+class OrganisationController {
+
+    /** The name of a site or team. */
+    record NameForm(
+            @NotBlank(message = "please give a name") @Size(max = 80, message = "a name has at most 80 characters")
+                    String name) {}
+
+    /**
+     * A pay group to be added.
+     *
+     * @param anchor the first day of any one of its weeks or fortnights; of no effect for half-months and months
+     */
+    record PayGroupForm(
+            @NotBlank(message = "please give a name") @Size(max = 80, message = "a name has at most 80 characters")
+                    String name,
+            @NotNull(message = "please say how long a pay period is") PayCalendar.Every every,
+            @NotNull(message = "please give the first day of a pay period") LocalDate anchor) {}
+
+    private final Organisation organisation;
+
+    OrganisationController(Organisation organisation) {
+        this.organisation = organisation;
+    }
+
+    /** The kinds of hours that can be recorded. */
+    @GetMapping("/hours-kinds")
+    List<HoursKind> hoursKinds() {
+        return HoursKinds.ALL;
+    }
+
+    @PostMapping("/sites")
+    @ResponseStatus(HttpStatus.CREATED)
+    Named addSite(@Valid @RequestBody NameForm form) {
+        return new Named(organisation.addSite(form.name().strip()), form.name().strip());
+    }
+
+    @PostMapping("/teams")
+    @ResponseStatus(HttpStatus.CREATED)
+    Named addTeam(@Valid @RequestBody NameForm form) {
+        return new Named(organisation.addTeam(form.name().strip()), form.name().strip());
+    }
+
+    @PostMapping("/pay-groups")
+    @ResponseStatus(HttpStatus.CREATED)
+    Named addPayGroup(@Valid @RequestBody PayGroupForm form) {
+        PayCalendar calendar = new PayCalendar(form.every(), form.anchor());
+        return new Named(
+                organisation.addPayGroup(form.name().strip(), calendar),
+                form.name().strip());
+    }
+
+    @PutMapping("/sites/{id}")
+    Named renameSite(@PathVariable long id, @Valid @RequestBody NameForm form) {
+        return organisation.renameSite(id, form.name().strip());
+    }
+
+    @PutMapping("/teams/{id}")
+    Named renameTeam(@PathVariable long id, @Valid @RequestBody NameForm form) {
+        return organisation.renameTeam(id, form.name().strip());
+    }
+}

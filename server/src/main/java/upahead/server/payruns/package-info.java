@@ -1,0 +1,5 @@
+/** Pay runs: gathering, closing once, handing over, and proving that what was posted is what is derived. */
+@Uses({"accounts", "employment", "facts", "holidays", "organisation", "periods", "platform", "policies", "requests"})
+package upahead.server.payruns;
+
+import upahead.server.Uses;

@@ -1,4 +1,0 @@
-package upahead.server.people;
-
-/** A team or a site. */
-public record Named(long id, String name) {}

@@ -1,6 +1,0 @@
-package upahead.server.people;
-
-import upahead.core.calendar.PayCalendar;
-
-/** People who are paid together. */
-public record PayGroup(long id, String name, PayCalendar calendar) {}

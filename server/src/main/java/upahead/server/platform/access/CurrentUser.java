@@ -1,0 +1,58 @@
+package upahead.server.platform.access;
+
+import java.util.List;
+import java.util.function.Supplier;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
+import org.springframework.security.core.Authentication;
+import org.springframework.security.core.authority.SimpleGrantedAuthority;
+import org.springframework.security.core.context.SecurityContext;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.stereotype.Component;
+
+/** The person behind the current request. */
+@Component
+public class CurrentUser {
+
+    /**
+     * Who is signed in.
+     *
+     * @throws AccessDeniedException if nobody is
+     */
+    public SignedIn get() {
+        Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
+        if (authentication != null && authentication.getPrincipal() instanceof SignedIn signedIn) {
+            return signedIn;
+        }
+        throw new AccessDeniedException("nobody is signed in");
+    }
+
+    /**
+     * The employee that is signed in.
+     *
+     * @throws AccessDeniedException if the one signed in is not an employee
+     */
+    public long personId() {
+        return get().person().orElseThrow(() -> new AccessDeniedException("not an employee"));
+    }
+
+    /** Does something in the name of somebody, as the set-up of the demo does. */
+    public <T> T actAs(SignedIn somebody, Supplier<T> work) {
+        SecurityContext before = SecurityContextHolder.getContext();
+        SecurityContext context = SecurityContextHolder.createEmptyContext();
+        context.setAuthentication(authentication(somebody));
+        SecurityContextHolder.setContext(context);
+        try {
+            return work.get();
+        } finally {
+            SecurityContextHolder.setContext(before);
+        }
+    }
+
+    static Authentication authentication(SignedIn somebody) {
+        return UsernamePasswordAuthenticationToken.authenticated(
+                somebody,
+                null,
+                List.of(new SimpleGrantedAuthority("ROLE_" + somebody.role().name())));
+    }
+}

@@ -1,0 +1,93 @@
+package upahead.server.platform.access;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.stream.Collectors;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
+import org.springframework.http.HttpStatus;
+import org.springframework.security.access.hierarchicalroles.RoleHierarchy;
+import org.springframework.security.access.hierarchicalroles.RoleHierarchyImpl;
+import org.springframework.security.config.Customizer;
+import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
+import org.springframework.security.config.annotation.web.builders.HttpSecurity;
+import org.springframework.security.core.annotation.AnnotationTemplateExpressionDefaults;
+import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.access.intercept.AuthorizationFilter;
+import org.springframework.security.web.authentication.HttpStatusEntryPoint;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfFilter;
+import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
+import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
+import org.springframework.web.filter.OncePerRequestFilter;
+import upahead.server.platform.rights.May;
+
+/** Session cookie, CSRF token in a cookie for our own pages, strict headers. Who may do what stands on the services. */
+@Configuration
+@EnableMethodSecurity
+class SecurityConfiguration {
+
+    private static final String CONTENT_POLICY = "default-src 'self'; img-src 'self' data:; "
+            + "style-src 'self' 'unsafe-inline'; object-src 'none'; base-uri 'none'; "
+            + "form-action 'self'; frame-ancestors 'none'";
+
+    /** Every role may what its permissions say. */
+    @Bean
+    static RoleHierarchy permissionsOfRoles() {
+        return RoleHierarchyImpl.fromHierarchy(Arrays.stream(Role.values())
+                .flatMap(role -> role.permissions().stream().map(permission -> "ROLE_" + role + " > " + permission))
+                .collect(Collectors.joining("\n")));
+    }
+
+    /** Lets annotations name what they are about, as {@link May} does. */
+    @Bean
+    static AnnotationTemplateExpressionDefaults namedByAnnotations() {
+        return new AnnotationTemplateExpressionDefaults();
+    }
+
+    @Bean
+    SecurityFilterChain security(HttpSecurity http, SignInService signIns) throws Exception {
+        return http.authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.PUT, "/api/session/**")
+                        .authenticated()
+                        .requestMatchers("/api/session", "/api/session/**")
+                        .permitAll()
+                        .requestMatchers("/api/**")
+                        .authenticated()
+                        .anyRequest()
+                        .permitAll())
+                .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
+                        .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler()))
+                .addFilterAfter(new TokenInCookie(), CsrfFilter.class)
+                .addFilterBefore(new SignInChanges(signIns), AuthorizationFilter.class)
+                .exceptionHandling(
+                        errors -> errors.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
+                .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))
+                        .referrerPolicy(referrer -> referrer.policy(ReferrerPolicy.SAME_ORIGIN))
+                        .frameOptions(frame -> frame.deny()))
+                .requestCache(cache -> cache.disable())
+                .formLogin(form -> form.disable())
+                .httpBasic(basic -> basic.disable())
+                .logout(logout -> logout.disable())
+                .anonymous(Customizer.withDefaults())
+                .build();
+    }
+
+    /** Reading the token makes its repository send the cookie. */
+    private static final class TokenInCookie extends OncePerRequestFilter {
+        @Override
+        protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+                throws ServletException, IOException {
+            CsrfToken token = (CsrfToken) request.getAttribute(CsrfToken.class.getName());
+            if (token != null) {
+                token.getToken();
+            }
+            chain.doFilter(request, response);
+        }
+    }
+}

@@ -1,0 +1,39 @@
+package upahead.server.platform.access;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import jakarta.servlet.http.HttpSession;
+import java.io.IOException;
+import org.springframework.security.core.context.SecurityContextHolder;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/** Ends every session of a sign-in that was begun before its role, its password or its use was last changed. */
+final class SignInChanges extends OncePerRequestFilter {
+
+    /** Where a session keeps how often its sign-in had been changed when it began. */
+    static final String ATTRIBUTE = "upahead.sign-in-changes";
+
+    private final SignInService signIns;
+
+    SignInChanges(SignInService signIns) {
+        this.signIns = signIns;
+    }
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        HttpSession session = request.getSession(false);
+        var authentication = SecurityContextHolder.getContext().getAuthentication();
+        if (session != null
+                && session.getAttribute(ATTRIBUTE) instanceof Integer seen
+                && authentication != null
+                && authentication.getPrincipal() instanceof SignedIn signedIn
+                && signIns.changes(signedIn.id()) != seen) {
+            session.invalidate();
+            SecurityContextHolder.clearContext();
+        }
+        chain.doFilter(request, response);
+    }
+}

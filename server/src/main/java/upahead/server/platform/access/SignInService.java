@@ -1,0 +1,122 @@
+package upahead.server.platform.access;
+
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.UUID;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.server.platform.audit.Audit;
+import upahead.server.platform.audit.Thing;
+import upahead.server.platform.problems.Refusal;
+
+/** Signing in with a name and a password, and the first administrator. */
+@Service
+public class SignInService {
+
+    private final SignInStore store;
+    private final PasswordEncoder passwords;
+    private final Audit audit;
+    private final SignInTrail trail;
+    /** The hash compared with where the name is unknown, so that names cannot be found out by timing. */
+    private final String nobody;
+
+    private final Tries tries;
+
+    SignInService(SignInStore store, PasswordEncoder passwords, Audit audit, SignInTrail trail, Tries tries) {
+        this.trail = trail;
+        this.store = store;
+        this.passwords = passwords;
+        this.audit = audit;
+        this.nobody = passwords.encode(UUID.randomUUID().toString());
+        this.tries = tries;
+    }
+
+    /**
+     * Who signs in with a name and a password.
+     *
+     * @param address from which it is tried
+     * @throws Refusal if they do not match, or too many wrong ones were tried within a minute
+     */
+    SignedIn signIn(String username, String password, String address) {
+        String name = normal(username);
+        requireFewTries(name, address);
+        Optional<SignInStore.StoredSignIn> stored =
+                name.length() > Tries.LONGEST_NAME ? Optional.empty() : store.find(name);
+        boolean matches = password.length() <= PasswordRules.LONGEST
+                && passwords.matches(
+                        password,
+                        stored.map(SignInStore.StoredSignIn::passwordHash).orElse(nobody));
+        if (stored.isEmpty() || !stored.get().active() || !matches) {
+            throw Refusal.of("password", "This name and password do not match. Please check both and try again.");
+        }
+        tries.forget(name);
+        trail.signedIn(stored.get().signedIn());
+        return stored.get().signedIn();
+    }
+
+    private void requireFewTries(String name, String address) {
+        if (!tries.letPassword(name, address)) {
+            store.find(name.length() > Tries.LONGEST_NAME ? "" : name)
+                    .map(SignInStore.StoredSignIn::signedIn)
+                    .filter(unused -> tries.letTelling(name))
+                    .ifPresent(trail::locked);
+            throw Refusal.of("password", "Too many wrong passwords. Please wait a minute and try again.");
+        }
+    }
+
+    /**
+     * Changes the own password.
+     *
+     * @throws Refusal if the one before is not right, or the new one too easy to guess
+     */
+    @Transactional
+    void changePassword(SignedIn signedIn, String before, String password) {
+        if (!tries.letPassword(signedIn.username())) {
+            throw Refusal.of("before", "Too many wrong passwords. Please wait a minute and try again.");
+        }
+        SignInStore.StoredSignIn stored =
+                store.find(signedIn.username()).orElseThrow(() -> Refusal.notFound("sign-in"));
+        if (before.length() > PasswordRules.LONGEST || !passwords.matches(before, stored.passwordHash())) {
+            throw Refusal.of("before", "This is not your password. Please type the one you have now.");
+        }
+        PasswordRules.require(password, List.of(signedIn.username(), signedIn.name()));
+        tries.forget(signedIn.username());
+        store.setPassword(signedIn.id(), passwords.encode(password));
+        store.removeLinks(signedIn.id());
+        audit.record(signedIn.name(), Thing.SIGN_IN, signedIn.id(), "changed the password", null, null);
+    }
+
+    /** Whether nobody can sign in yet: then the first administrator can be created. */
+    boolean isFresh() {
+        return store.isEmpty();
+    }
+
+    /**
+     * Creates the first administrator of an empty program.
+     *
+     * @throws Refusal if somebody can sign in already, or the password is too short
+     */
+    @Transactional
+    void createFirstAdministrator(String username, String name, String password) {
+        if (!isFresh()) {
+            throw Refusal.conflict("There is an administrator already. Please sign in.");
+        }
+        PasswordRules.require(password, List.of(username, name));
+        long id = store.add(normal(username), passwords.encode(password), Role.ADMINISTRATOR, name, null);
+        audit.record(name, Thing.SIGN_IN, id, "created the first administrator", null, normal(username));
+    }
+
+    /**
+     * How often what a sign-in may do, or its password, was changed. A session from before the last change holds no more.
+     */
+    int changes(long signInId) {
+        return store.changes(signInId);
+    }
+
+    /** A name as it is kept: capitals and blanks around it do not matter. */
+    public static String normal(String username) {
+        return username.strip().toLowerCase(Locale.ROOT);
+    }
+}

@@ -1,0 +1,104 @@
+package upahead.server.platform.access;
+
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.security.crypto.password.PasswordEncoder;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.server.platform.audit.Audit;
+import upahead.server.platform.audit.Thing;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
+
+/** Who can sign in, and what they may do. */
+@Service
+public class SignIns {
+
+    private final SignInStore store;
+    private final PasswordEncoder passwords;
+    private final Audit audit;
+
+    SignIns(SignInStore store, PasswordEncoder passwords, Audit audit) {
+        this.store = store;
+        this.passwords = passwords;
+        this.audit = audit;
+    }
+
+    /** Lets a person sign in. */
+    @Transactional
+    @May(Permission.KEEP_SIGN_INS)
+    public void add(String username, String password, Role role, String name, Long personId) {
+        long id = store.add(SignInService.normal(username), passwords.encode(password), role, name, personId);
+        audit.record(Thing.SIGN_IN, id, "added a sign-in", null, SignInService.normal(username) + ", " + role);
+    }
+
+    /**
+     * Gives somebody a sign-in that still needs a password.
+     *
+     * @throws Refusal if the name is taken or the person has one already
+     */
+    @Transactional
+    @May(Permission.KEEP_SIGN_INS)
+    public SignInView open(String username, Role role, String name, long personId) {
+        if (store.find(SignInService.normal(username)).isPresent()) {
+            throw Refusal.of("username", "Somebody signs in as " + SignInService.normal(username) + " already.");
+        }
+        if (store.ofPerson(personId).isPresent()) {
+            throw Refusal.conflict(name + " has a sign-in already.");
+        }
+        long id = store.add(SignInService.normal(username), null, role, name, personId);
+        audit.record(Thing.PERSON, personId, "gave a sign-in", null, SignInService.normal(username) + ", " + role);
+        return SignInView.of(store.find(id).orElseThrow());
+    }
+
+    /** The people who have a sign-in, switched off or not. */
+    @Transactional(readOnly = true)
+    @May(Permission.KEEP_SIGN_INS)
+    public Set<Long> peopleWithSignIn() {
+        return store.peopleWithSignIn();
+    }
+
+    /** The names that are taken, in a set of the caller's own. */
+    @Transactional(readOnly = true)
+    @May(Permission.KEEP_SIGN_INS)
+    public Set<String> names() {
+        return store.names();
+    }
+
+    /** The sign-in of a person, if they have one. */
+    @Transactional(readOnly = true)
+    @May(Permission.KEEP_SIGN_INS)
+    public Optional<SignInView> ofPerson(long personId) {
+        return store.ofPerson(personId).map(SignInView::of);
+    }
+
+    /**
+     * Changes what somebody may do, or whether they can sign in at all; who is signed in then has to do so again.
+     *
+     * @throws Refusal if no administrator would be left
+     */
+    @Transactional
+    @May(Permission.KEEP_SIGN_INS)
+    public SignInView change(long personId, Role role, boolean active) {
+        SignInStore.StoredSignIn before = store.ofPerson(personId).orElseThrow(() -> Refusal.notFound("sign-in"));
+        boolean wasAdministrator = before.active() && before.signedIn().role() == Role.ADMINISTRATOR;
+        if (wasAdministrator && !(active && role == Role.ADMINISTRATOR) && store.activeAdministrators() == 1) {
+            throw Refusal.conflict("This is the only administrator; without one nobody could set anything up.");
+        }
+        long id = before.signedIn().id();
+        store.change(id, role, active);
+        if (!active) {
+            store.removeLinks(id);
+        }
+        SignInView after = SignInView.of(store.find(id).orElseThrow());
+        audit.record(Thing.PERSON, personId, "changed the sign-in", SignInView.of(before), after);
+        return after;
+    }
+
+    /** How many can sign in. */
+    @Transactional(readOnly = true)
+    public int count() {
+        return store.count();
+    }
+}

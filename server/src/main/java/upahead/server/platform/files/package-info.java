@@ -1,0 +1,5 @@
+/** Tables that people bring along: files and pasted cells, however their program wrote them. */
+@Uses({"platform.problems"})
+package upahead.server.platform.files;
+
+import upahead.server.Uses;

@@ -1,0 +1,5 @@
+/** How values travel and are stored as JSON, and how the interface is described. */
+@Uses({})
+package upahead.server.platform.json;
+
+import upahead.server.Uses;

@@ -1,0 +1,110 @@
+package upahead.server.platform.sql;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.sql.Connection;
+import java.sql.DriverManager;
+import java.sql.ResultSet;
+import java.sql.SQLException;
+import java.sql.Statement;
+import java.util.Arrays;
+import java.util.Set;
+
+/** The file with the company's data, looked at before anything is done with it: a damaged one is never written to. */
+final class DataFile {
+
+    private static final String ENDING = ".mv.db";
+    private static final byte[] BEGINNING = "H:2,".getBytes(StandardCharsets.US_ASCII);
+    private static final Set<Integer> IN_USE = Set.of(90020, 8000);
+    private static final int NO_SUCH_TABLE = 42102;
+    private static final int NO_TABLE_IN_AN_EMPTY_DATABASE = 42104;
+    private static final int WRONG_USER = 28000;
+
+    private final Path path;
+    private final ConfirmedCount confirmed;
+
+    /**
+     * @param data the folder; it need not exist
+     */
+    DataFile(Path data) {
+        this.path = data.resolve("up-ahead" + ENDING);
+        this.confirmed = new ConfirmedCount(data.resolve("up-ahead.confirmed"));
+    }
+
+    ConfirmedCount confirmed() {
+        return confirmed;
+    }
+
+    /**
+     * Makes sure that the file is whole and ours, and that nobody else uses it.
+     *
+     * @param url under which it is opened
+     * @throws CannotStart if not
+     */
+    void check(String url, String user, String password) {
+        Path folder = path.getParent();
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException refused) {
+            throw new CannotStart("the folder " + folder + " cannot be made; choose another with --data DIR.", refused);
+        }
+        if (!Files.isWritable(folder) || (Files.exists(path) && !Files.isWritable(path))) {
+            throw new CannotStart("the data in " + folder + " cannot be written to; check the folder's permissions.");
+        }
+        if (Files.exists(path)) {
+            checkBeginning();
+            checkContent(url, user, password);
+        } else if (confirmed.exists()) {
+            throw new CannotStart("the data file " + path + " is missing, though " + confirmed.path()
+                    + " says that there was one; put it back, or delete that file to begin anew.");
+        }
+    }
+
+    private void checkBeginning() {
+        try (InputStream file = Files.newInputStream(path)) {
+            byte[] beginning = file.readNBytes(BEGINNING.length);
+            if (beginning.length == 0) {
+                throw new CannotStart("the data file " + path + " is empty: it is damaged. Put back a backup of it.");
+            }
+            if (!Arrays.equals(beginning, BEGINNING)) {
+                throw new CannotStart(
+                        "the file " + path + " is damaged or not one of this program; nothing was changed" + " in it.");
+            }
+        } catch (IOException unreadable) {
+            throw new CannotStart("the data file " + path + " cannot be read.", unreadable);
+        }
+    }
+
+    private void checkContent(String url, String user, String password) {
+        try (Connection connection = DriverManager.getConnection(url + ";IFEXISTS=TRUE", user, password);
+                Statement statement = connection.createStatement();
+                ResultSet count = statement.executeQuery("select taken from turn")) {
+            count.next();
+            long missing = confirmed.read() - count.getLong(1);
+            if (missing > 0) {
+                throw new CannotStart("the data file " + path + " lacks the last " + missing
+                        + " changes that were confirmed: it is damaged, or an older copy was put in its place. Put back the"
+                        + " right one; if the older copy is meant, delete " + confirmed.path() + " first.");
+            }
+        } catch (SQLException refused) {
+            if (IN_USE.contains(refused.getErrorCode())) {
+                throw new CannotStart(
+                        "another program is using the data in " + path.getParent()
+                                + "; stop it, or choose another folder with --data DIR.",
+                        refused);
+            }
+            boolean older =
+                    refused.getErrorCode() == NO_SUCH_TABLE || refused.getErrorCode() == NO_TABLE_IN_AN_EMPTY_DATABASE;
+            if (!older || confirmed.exists()) {
+                throw new CannotStart(
+                        refused.getErrorCode() == WRONG_USER
+                                ? "the file " + path + " is not one of this program."
+                                : "the data file " + path + " is damaged; put back a backup of it.",
+                        refused);
+            }
+        }
+    }
+}

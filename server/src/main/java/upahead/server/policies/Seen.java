@@ -1,9 +1,0 @@
-package upahead.server.policies;
-
-/** Who sees an absence besides whoever decides and administers. */
-public enum Seen {
-    NOBODY,
-    /** The others of the team. */
-    TEAM,
-    EVERYBODY
-}

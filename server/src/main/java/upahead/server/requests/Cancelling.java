@@ -1,0 +1,90 @@
+package upahead.server.requests;
+
+import java.time.LocalDate;
+import java.util.Set;
+import java.util.stream.Collectors;
+import org.springframework.security.access.AccessDeniedException;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.server.employment.People;
+import upahead.server.employment.Reach;
+import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.audit.Audit;
+import upahead.server.platform.audit.Thing;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.problems.Refusal;
+
+/** Cancelling leave that was approved. */
+@Service
+public class Cancelling {
+
+    private final RequestStore store;
+    private final LeaveDayStore leaveDays;
+    private final RequestDetails details;
+    private final People people;
+    private final Reach reach;
+    private final CurrentUser user;
+    private final Audit audit;
+    private final MovableClock clock;
+    private final RequestNews news;
+
+    Cancelling(
+            RequestStore store,
+            LeaveDayStore leaveDays,
+            RequestDetails details,
+            People people,
+            Reach reach,
+            CurrentUser user,
+            Audit audit,
+            MovableClock clock,
+            RequestNews news) {
+        this.store = store;
+        this.leaveDays = leaveDays;
+        this.details = details;
+        this.people = people;
+        this.reach = reach;
+        this.user = user;
+        this.audit = audit;
+        this.clock = clock;
+        this.news = news;
+    }
+
+    /**
+     * Cancels approved days of a decided request, also of closed periods.
+     *
+     * @param days the approved days to be cancelled, at least one
+     * @param reason why, not blank
+     * @throws Refusal if a day is not approved, no reason is given, or somebody else changed the request meanwhile
+     */
+    @Transactional
+    public RequestDetail cancel(long id, int seenEdits, Set<LocalDate> days, String reason) {
+        RequestSummary request = details.get(id);
+        if (!reach.leads(request.personId())) {
+            throw new AccessDeniedException("not the approver");
+        }
+        RequestDetails.requireShort(reason);
+        if (reason.isBlank()) {
+            throw Refusal.of("reason", "Please say why it is cancelled.");
+        }
+        people.lock(request.personId());
+        Set<LocalDate> approved = leaveDays.of(id).stream()
+                .filter(day -> day.decision() == Decision.APPROVED)
+                .map(LeaveDay::on)
+                .collect(Collectors.toSet());
+        if (days.isEmpty() || !approved.containsAll(days)) {
+            throw Refusal.of("days", "Please choose days that are approved.");
+        }
+        RequestState state = approved.size() == days.size() ? RequestState.CANCELLED : RequestState.PARTLY_APPROVED;
+        if (!store.cancel(id, seenEdits, state)) {
+            throw details.changedMeanwhile(id);
+        }
+        days.forEach(day -> leaveDays.decide(id, day, Decision.CANCELLED));
+        store.addEvent(id, clock.now(), user.get().name(), RequestState.CANCELLED.name(), reason.strip());
+        news.noteLate(request, days, "cancelled");
+        RequestSummary cancelled = details.get(id);
+        audit.record(
+                Thing.REQUEST, id, "cancelled days " + days.stream().sorted().toList(), request, cancelled);
+        news.tellRequester(cancelled, "Cancelled: " + RequestNews.days(days) + ". " + reason.strip());
+        return details.of(cancelled);
+    }
+}

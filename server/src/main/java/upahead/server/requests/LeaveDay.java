@@ -1,0 +1,22 @@
+package upahead.server.requests;
+
+import jakarta.annotation.Nullable;
+import java.time.LocalDate;
+import upahead.core.leave.LeaveCosting.Because;
+import upahead.core.quantity.Amount;
+
+/**
+ * A day of leave that is asked for, as it is stored.
+ *
+ * @param hours of the day
+ * @param amount what it costs in the policy's unit, at least 0
+ * @param because why it costs that
+ * @param decision null while it waits
+ */
+record LeaveDay(
+        LocalDate on,
+        RequestDraft.Part part,
+        Amount hours,
+        Amount amount,
+        Because because,
+        @Nullable Decision decision) {}

@@ -1,0 +1,142 @@
+package upahead.server.requests;
+
+import static upahead.server.database.Tables.LEAVE_DAY;
+import static upahead.server.database.Tables.LEAVE_REQUEST;
+import static upahead.server.employment.PeopleJoined.PERSON_ID;
+import static upahead.server.employment.PeopleJoined.PERSON_NAME;
+import static upahead.server.employment.PeopleJoined.inTeam;
+import static upahead.server.employment.PeopleJoined.people;
+import static upahead.server.employment.PeopleJoined.peopleAtWork;
+import static upahead.server.platform.sql.Among.among;
+import static upahead.server.policies.PoliciesJoined.POLICY_NAME;
+import static upahead.server.policies.PoliciesJoined.policies;
+
+import java.math.BigDecimal;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.Collection;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+import upahead.core.leave.LeaveCosting.Because;
+import upahead.core.quantity.Amount;
+import upahead.server.facts.ApprovedLeave;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.sql.Rows;
+import upahead.server.policies.PoliciesJoined;
+import upahead.server.policies.SeenBy;
+
+/** The days of requests: what each costs, and what was decided about it. */
+@Repository
+class LeaveDayStore implements ApprovedLeave {
+
+    /** Somebody of a team who is away on a day. */
+    record Away(LocalDate on, long personId, String name, String policy, SeenBy seenBy, boolean kindShows) {}
+
+    private final DSLContext sql;
+    private final MovableClock clock;
+
+    LeaveDayStore(DSLContext sql, MovableClock clock) {
+        this.sql = sql;
+        this.clock = clock;
+    }
+
+    void add(long requestId, Collection<LeaveDay> days) {
+        for (LeaveDay day : days) {
+            sql.insertInto(LEAVE_DAY)
+                    .set(LEAVE_DAY.REQUEST_ID, requestId)
+                    .set(LEAVE_DAY.ON_DATE, day.on())
+                    .set(LEAVE_DAY.ASKED, day.part().name())
+                    .set(LEAVE_DAY.HOURS, day.hours().value())
+                    .set(LEAVE_DAY.AMOUNT, day.amount().value())
+                    .set(LEAVE_DAY.BECAUSE, day.because().name())
+                    .execute();
+        }
+    }
+
+    void decide(long id, LocalDate on, Decision decision) {
+        sql.update(LEAVE_DAY)
+                .set(LEAVE_DAY.DECISION, decision.name())
+                .where(LEAVE_DAY.REQUEST_ID.eq(id))
+                .and(LEAVE_DAY.ON_DATE.eq(on))
+                .execute();
+    }
+
+    List<LeaveDay> of(long requestId) {
+        return sql.selectFrom(LEAVE_DAY)
+                .where(LEAVE_DAY.REQUEST_ID.eq(requestId))
+                .orderBy(LEAVE_DAY.ON_DATE)
+                .fetch(row -> new LeaveDay(
+                        row.getOnDate(),
+                        RequestDraft.Part.valueOf(row.getAsked()),
+                        new Amount(row.getHours()),
+                        new Amount(row.getAmount()),
+                        Because.valueOf(row.getBecause()),
+                        row.getDecision() == null ? null : Decision.valueOf(row.getDecision())));
+    }
+
+    /** Who of a team has approved leave on some days. */
+    List<Away> away(long teamId, Collection<LocalDate> on) {
+        var days = sql.selectDistinct(LEAVE_DAY.ON_DATE, PERSON_ID, PERSON_NAME)
+                .select(PoliciesJoined.FIELDS)
+                .from(LEAVE_DAY)
+                .join(LEAVE_REQUEST)
+                .on(LEAVE_REQUEST.ID.eq(LEAVE_DAY.REQUEST_ID));
+        return policies(peopleAtWork(days, LEAVE_REQUEST.PERSON_ID, clock.today()), LEAVE_REQUEST.POLICY_ID)
+                .where(inTeam(teamId))
+                .and(LEAVE_DAY.DECISION.eq(Decision.APPROVED.name()))
+                .and(LEAVE_DAY.HOURS.gt(BigDecimal.ZERO))
+                .and(LEAVE_DAY.ON_DATE.in(on))
+                .orderBy(PERSON_NAME)
+                .fetch(row -> new Away(
+                        row.get(LEAVE_DAY.ON_DATE),
+                        row.get(PERSON_ID),
+                        row.get(PERSON_NAME),
+                        row.get(POLICY_NAME),
+                        PoliciesJoined.seenBy(row),
+                        PoliciesJoined.kindShows(row)));
+    }
+
+    /** The days on which a person has leave that waits or is approved. */
+    Map<LocalDate, Long> takenDays(long personId) {
+        return sql.select(LEAVE_DAY.ON_DATE, LEAVE_REQUEST.ID)
+                .from(LEAVE_DAY)
+                .join(LEAVE_REQUEST)
+                .on(LEAVE_REQUEST.ID.eq(LEAVE_DAY.REQUEST_ID))
+                .where(LEAVE_REQUEST.PERSON_ID.eq(personId))
+                .and(LEAVE_DAY.AMOUNT.gt(BigDecimal.ZERO))
+                .and(LEAVE_DAY
+                        .DECISION
+                        .eq(Decision.APPROVED.name())
+                        .or(LEAVE_REQUEST.STATE.eq(RequestState.WAITING.name())))
+                .fetchMap(LEAVE_DAY.ON_DATE, LEAVE_REQUEST.ID);
+    }
+
+    @Override
+    public Map<Long, List<LeaveFact>> approvedLeave(Collection<Long> people) {
+        Map<Long, List<LeaveFact>> leave = new HashMap<>();
+        Rows.each(
+                sql.select(
+                                LEAVE_REQUEST.PERSON_ID,
+                                LEAVE_REQUEST.POLICY_ID,
+                                LEAVE_DAY.ON_DATE,
+                                LEAVE_DAY.HOURS,
+                                LEAVE_DAY.AMOUNT)
+                        .from(LEAVE_DAY)
+                        .join(LEAVE_REQUEST)
+                        .on(LEAVE_REQUEST.ID.eq(LEAVE_DAY.REQUEST_ID))
+                        .where(among(LEAVE_REQUEST.PERSON_ID, people))
+                        .and(LEAVE_DAY.DECISION.eq(Decision.APPROVED.name()))
+                        .and(LEAVE_DAY.AMOUNT.gt(BigDecimal.ZERO)),
+                row -> leave.computeIfAbsent(row.getLong(1), unused -> new ArrayList<>())
+                        .add(new LeaveFact(
+                                row.getLong(1),
+                                row.getLong(2),
+                                row.getObject(3, LocalDate.class),
+                                new Amount(row.getBigDecimal(4)),
+                                new Amount(row.getBigDecimal(5)))));
+        return leave;
+    }
+}

@@ -1,0 +1,124 @@
+package upahead.server.payruns;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static upahead.server.payruns.SmallCompany.MONDAY;
+
+import java.util.List;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.test.context.SpringBootTest;
+import org.springframework.context.annotation.Import;
+import upahead.core.payrun.NewPosting;
+import upahead.core.quantity.Amount;
+import upahead.server.facts.hours.HoursCorrection;
+import upahead.server.facts.hours.HoursImport;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.files.CsvFile;
+
+/** Closes that are undone, and runs that go on after them. */
+@Import(SmallCompany.class)
+@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:pay-runs;DB_CLOSE_DELAY=-1")
+class UndoneClosesTest {
+
+    @Autowired
+    private SmallCompany company;
+
+    @BeforeEach
+    void found() {
+        company.found();
+    }
+
+    @Autowired
+    private PayRuns runs;
+
+    @Autowired
+    private RunClosing closing;
+
+    @Autowired
+    private Postings postings;
+
+    @Autowired
+    private HandOver handOver;
+
+    @Autowired
+    private HoursImport hours;
+
+    @Autowired
+    private HoursCorrection corrections;
+
+    @Autowired
+    private MovableClock clock;
+
+    @Test
+    void anUndoneCloseTakesBackWhatPayrollGotAndItsFileStays() {
+        company.work("regular,40");
+        long id = company.close(company.newest()).run().id();
+        List<String> got = handedOver(id);
+        company.act(() -> closing.undo(id, "a day too early"));
+        assertThatThrownBy(() -> handedOver(id)).hasMessage("Payroll gets its file when the run is closed.");
+        assertThat(lines(company.act(() -> handOver.of(id, 1, true))))
+                .containsExactly("Only One,REG,regular hours,-40,hours,2027-03-01,2027-03-07,taken back");
+        company.act(() -> corrections.change(company.personId(), MONDAY, "regular", Amount.of(10), Amount.of(9), null));
+        company.act(() -> closing.close(id));
+        assertThat(lines(company.act(() -> handOver.of(id, 1, false)))).isEqualTo(got);
+        assertThat(handedOver(id)).containsExactly("Only One,REG,regular hours,39,hours,2027-03-01,2027-03-07,period");
+    }
+
+    private List<String> handedOver(long runId) {
+        return lines(company.act(() -> handOver.of(runId, null, false)));
+    }
+
+    /** The rows of a file, without the person’s code. */
+    private static List<String> lines(CsvFile file) {
+        return file.lines().stream()
+                .skip(1)
+                .map(line -> line.substring(line.indexOf(',') + 1))
+                .toList();
+    }
+
+    @Test
+    void anUndoneCloseIsReversedAndClosedAgainWithTheSameLines() {
+        company.work("regular,40");
+        Worksheet closed = company.close(company.newest());
+        long id = closed.run().id();
+        PayRun undone = company.act(() -> closing.undo(id, "a day too early"));
+        assertThat(undone.state()).isEqualTo(RunState.UNDONE);
+        Worksheet open = company.act(() -> runs.worksheet(id));
+        assertThat(open.rows().get(0).opening()).isEqualTo(Amount.ZERO);
+        assertThat(open.events().get(1).reason()).isEqualTo("a day too early");
+        Worksheet again = company.act(() -> runs.worksheet(closing.close(id).id()));
+        assertThat(again.rows()).isEqualTo(closed.rows());
+        assertThat(company.act(() -> runs.ofGroup(company.groupId()))).hasSize(2);
+        assertThat(company.act(() -> postings.corrections(
+                        company.personId(), closed.rows().get(0).policyId())))
+                .allMatch(posting -> posting.line().sort() == NewPosting.Sort.REVERSAL)
+                .hasSize(closed.rows().get(0).lines().size());
+    }
+
+    @Test
+    void onlyTheNewestCloseCanBeUndoneAndOnlyWithAReason() {
+        company.work("regular,40");
+        long first = company.close(company.newest()).run().id();
+        assertThatThrownBy(() -> company.act(() -> closing.undo(first, " ")))
+                .hasMessage("Please say why the close is undone.");
+        assertThatThrownBy(() -> company.act(() -> closing.undo(company.newest().id(), "why not")))
+                .hasMessageContaining("not closed; there is nothing to undo");
+        clock.moveTo(MONDAY.plusWeeks(2));
+        company.takeSecondWeek();
+        company.close(company.newest());
+        assertThatThrownBy(() -> company.act(() -> closing.undo(first, "too late")))
+                .hasMessageContaining("Only the newest");
+    }
+
+    @Test
+    void afterAnUndoneCloseTheNextRunWaits() {
+        company.work("regular,40");
+        long first = company.close(company.newest()).run().id();
+        company.act(() -> closing.undo(first, "wrong hours"));
+        assertThat(company.act(() -> runs.blockers(company.newest().id())))
+                .extracting(Blocker::kind)
+                .contains(Blocker.Kind.EARLIER_RUN_OPEN);
+    }
+}

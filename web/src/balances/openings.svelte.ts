@@ -1,0 +1,262 @@
+import { answer, api, fileBody } from '../api/client';
+import { Problem } from '../api/problem';
+import type { OpeningCheck, OpeningLine, OpeningRow, Policy } from '../api/types';
+import { isDecimal } from '../common/decimal';
+import { counted } from '../common/format';
+import { kept } from '../common/kept';
+import { type FileRead, FileReading } from '../common/reading.svelte';
+import { said } from '../common/said.svelte';
+import { Work } from '../common/work.svelte';
+import { session } from '../frame/session.svelte';
+import { figure } from '../people/employment';
+
+export const FIGURES = [
+  'balance',
+  'earnedThisYear',
+  'usedThisYear',
+  'hoursTowardNextStep',
+] as const;
+type Figures = Record<(typeof FIGURES)[number], string>;
+
+/** An opening balance as it is typed, beside the one that is there. */
+export interface Typed {
+  line: OpeningLine;
+  policyId: number;
+  on: string;
+  figures: Figures;
+}
+
+const NOT_SET = kept<Record<string, { on: string; figures: Figures }>>('opening balances');
+
+function keyOf(each: { policyId: number; line: { personId: number } }): string {
+  return `${each.policyId}/${each.line.personId}`;
+}
+
+function figuresOf(line: OpeningLine): Figures {
+  return Object.fromEntries(FIGURES.map((name) => [name, line[name] ?? ''])) as Figures;
+}
+
+function isTyped(each: Typed): boolean {
+  return FIGURES.some((name) => each.figures[name] !== (each.line[name] ?? ''));
+}
+
+function asRow(each: Typed): OpeningRow {
+  return {
+    personId: each.line.personId,
+    policyId: each.policyId,
+    on: each.on,
+    balance: figure(each.figures.balance),
+    earnedThisYear: figure(each.figures.earnedThisYear),
+    usedThisYear: figure(each.figures.usedThisYear),
+    hoursTowardNextStep: figure(each.figures.hoursTowardNextStep),
+  };
+}
+
+/** A person of a file who is not enrolled in the policy that it names. */
+function stranger(row: OpeningRow): OpeningLine {
+  return {
+    personId: row.personId,
+    code: '',
+    person: `Person ${row.personId}`,
+    team: 'not enrolled',
+    on: null,
+    balance: null,
+    earnedThisYear: null,
+    usedThisYear: null,
+    hoursTowardNextStep: null,
+  };
+}
+
+/** Opening balances: typed or read from a file, checked, and set. What is not set yet is kept in this window. */
+export class Openings {
+  policies = $state<Policy[] | null>(null);
+  policyId = $state<number | null>(null);
+  on = $state(session.current.today);
+  typed = $state<Typed[] | null>(null);
+  unread = $state<{ line: number; text: string; fault: string }[]>([]);
+  check = $state<OpeningCheck | null>(null);
+  reason = $state('');
+  found = $state<FileRead | null>(null);
+  readonly work = new Work();
+  readonly how = new FileReading('opening balances');
+
+  #checked = $state<Typed[]>([]);
+  #file: File | null = null;
+
+  readonly policy = $derived(this.policies?.find((each) => each.id === this.policyId));
+  readonly typedHere = $derived((this.typed ?? []).filter(isTyped).length);
+  /** Rows in which a balance is typed, on the common day unless they have one of their own. */
+  readonly filled = $derived(
+    (this.typed ?? []).filter((each) => each.figures.balance.trim() !== ''),
+  );
+  readonly wrong = $derived(this.#count('WRONG'));
+  readonly changes = $derived(this.#count('CHANGED'));
+  readonly toSet = $derived(this.#count('NEW') + this.changes);
+  readonly severalPolicies = $derived(
+    this.typed?.some((each) => each.policyId !== this.typed![0]!.policyId) ?? false,
+  );
+  readonly byHours = $derived(
+    this.policy?.versions.some((each) => 'wholeStepsOnly' in each.terms.earning) ?? false,
+  );
+
+  /** @param policyId of the policy to begin with; null for the first */
+  constructor(policyId: number | null) {
+    this.policyId = policyId;
+  }
+
+  #count(state: OpeningCheck['rows'][number]['state']): number {
+    return this.check?.rows.filter((each) => each.state === state).length ?? 0;
+  }
+
+  begin(): Promise<boolean> {
+    return this.work.do(async () => {
+      const all = await answer(api.GET('/api/policies'));
+      this.policies = all.filter((each) => each.people > 0);
+      this.policyId ??= this.policies[0]?.id ?? null;
+    });
+  }
+
+  /** Those of a policy as they are, with what was typed and not set yet. */
+  load(policyId: number): Promise<boolean> {
+    return this.work.do(() => this.#load(policyId));
+  }
+
+  async #load(policyId: number) {
+    const lines = await this.#lines(policyId);
+    this.typed = lines
+      .map((line) => ({ line, policyId, on: line.on ?? this.on, figures: figuresOf(line) }))
+      .map((each) => ({ ...each, ...NOT_SET.recall()?.[keyOf(each)] }));
+    this.check = null;
+    this.unread = [];
+    this.found = null;
+  }
+
+  #lines(policyId: number): Promise<OpeningLine[]> {
+    return answer(api.GET('/api/openings/{policyId}', { params: { path: { policyId } } }));
+  }
+
+  /** Keeps what is typed here beside what was typed for other policies; it has to be checked again. */
+  keep() {
+    this.check = null;
+    const all = NOT_SET.recall() ?? {};
+    for (const each of this.typed ?? []) {
+      if (isTyped(each)) {
+        all[keyOf(each)] = { on: each.on, figures: $state.snapshot(each.figures) };
+      } else delete all[keyOf(each)];
+    }
+    if (Object.keys(all).length > 0) NOT_SET.keep(all);
+    else NOT_SET.forget();
+  }
+
+  /** Forgets what is typed here and not set. */
+  async clear() {
+    this.typed?.forEach((each) => (each.figures = figuresOf(each.line)));
+    this.keep();
+    if (this.policyId !== null) await this.load(this.policyId);
+  }
+
+  changeDay(day: string) {
+    this.typed?.filter((each) => each.line.on === null).forEach((each) => (each.on = day));
+    this.on = day;
+    this.keep();
+  }
+
+  stateOf(each: Typed): OpeningCheck['rows'][number] | undefined {
+    return this.check?.rows[this.#checked.indexOf(each)];
+  }
+
+  nameOf(policyId: number): string {
+    return this.policies?.find((one) => one.id === policyId)?.name ?? '';
+  }
+
+  look(): Promise<boolean> {
+    return this.work.do(() => this.#look());
+  }
+
+  async #look() {
+    const wrong = this.filled.find((each) =>
+      FIGURES.some((name) => !isDecimal(figure(each.figures[name]))),
+    );
+    if (wrong) {
+      throw new Problem(`Please give the figures of ${wrong.line.person} as numbers.`);
+    }
+    const body = { rows: this.filled.map(asRow), reason: null };
+    this.check = await answer(api.POST('/api/openings/check', { body }));
+    this.#checked = [...this.filled];
+  }
+
+  set(): Promise<boolean> {
+    return this.work.do(async () => {
+      const body = { rows: this.#checked.map(asRow), reason: this.reason || null };
+      const done = await answer(api.POST('/api/openings', { body }));
+      const set = done.rows.filter((each) => each.state !== 'SAME').length;
+      said.say(`${counted(set, 'opening balance')} set.`);
+      this.reason = '';
+      for (const each of this.#checked) {
+        each.line = { ...each.line, ...$state.snapshot(each.figures) };
+      }
+      this.keep();
+      if (this.policyId !== null) await this.#load(this.policyId);
+    });
+  }
+
+  /** Fills the grid from a file; a file of several policies is shown as one list. */
+  read(file: File): Promise<boolean> {
+    this.#file = file;
+    return this.work.do(() => this.#read(file));
+  }
+
+  async readAgain() {
+    if (this.#file !== null) await this.read(this.#file);
+  }
+
+  async #read(file: File): Promise<void> {
+    const query = {
+      on: this.on,
+      ...(this.policyId === null ? {} : { policyId: this.policyId }),
+    };
+    this.found = await answer(
+      api.POST('/api/openings/file', {
+        params: { query },
+        ...fileBody(file, { name: 'reading', value: this.how.asked }),
+      }),
+    );
+    if (this.how.isForgottenBy(this.found)) return this.#read(file);
+    const { rows } = this.found as FileRead & { rows: FileRow[] };
+    this.unread = rows
+      .filter((each) => each.row === null)
+      .map(({ line, text, fault }) => ({ line, text, fault }));
+    const good = rows.flatMap((each) => (each.row === null ? [] : [each.row]));
+    const lines = await this.#linesOf(
+      good.map((each) => each.policyId).filter((id, at, all) => all.indexOf(id) === at),
+    );
+    this.typed = good.map((row) => ({
+      line: lines[`${row.policyId}/${row.personId}`] ?? stranger(row),
+      policyId: row.policyId,
+      on: row.on,
+      figures: {
+        balance: row.balance,
+        earnedThisYear: row.earnedThisYear,
+        usedThisYear: row.usedThisYear,
+        hoursTowardNextStep: row.hoursTowardNextStep,
+      },
+    }));
+    this.keep();
+    if (this.typed.length > 0) await this.#look();
+  }
+
+  async #linesOf(policyIds: number[]): Promise<Record<string, OpeningLine>> {
+    const all: Record<string, OpeningLine> = {};
+    for (const policyId of policyIds) {
+      for (const line of await this.#lines(policyId)) all[keyOf({ policyId, line })] = line;
+    }
+    return all;
+  }
+}
+
+interface FileRow {
+  line: number;
+  text: string;
+  fault: string;
+  row: OpeningRow | null;
+}
