@@ -48,6 +48,7 @@ public final class Screenshots {
         bringPeopleIn();
         shot("/proof", "Differences", "proof");
         shot("/holidays", "Protected dates", "holidays");
+        shot("/reports/lapses", "Would lapse", "reports");
         shot("/pay-runs/15", "What will be frozen", "pay-run");
         browser.set("header input[data-date]", "2027-08-14");
         browser.preferDark();

@@ -42,7 +42,7 @@ class ProblemDetailsTest {
         "/api/balances?asOf=tomorrow, 400",
         "/api/people?size=100000, 400",
         "/api/people?page=-1, 400",
-        "/api/people?order=SHOE_SIZE, 400",
+        "/api/people?order=SHOE_SIZE, 422",
         "/api/holidays/1/years/many, 400",
         "/api/audit?size=0, 400",
         "/api/nothing-of-the-kind, 404",
