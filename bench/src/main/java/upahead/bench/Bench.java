@@ -1,6 +1,7 @@
 package upahead.bench;
 
 import java.io.IOException;
+import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.List;
 import org.openjdk.jmh.runner.Runner;
@@ -21,6 +22,10 @@ public final class Bench {
     public static void main(String[] arguments) throws RunnerException, IOException {
         if (arguments.length > 0 && arguments[0].equals(SETTING_UP)) {
             SettingUp.measure(sizes(arguments, 1));
+            return;
+        }
+        if (arguments.length > 0 && arguments[0].equals(SettingUp.STARTED_AGAIN)) {
+            SettingUp.startedAgain(Path.of(arguments[1]), Integer.parseInt(arguments[2]), Long.parseLong(arguments[3]));
             return;
         }
         if (arguments.length > 0) {

@@ -23,6 +23,15 @@ final class FreshProgram {
     /** Does something with it as an administrator, and leaves nothing behind. */
     static <T> T measure(Function<ConfigurableApplicationContext, T> work) throws IOException {
         Path data = Files.createTempDirectory("up-ahead-bench");
+        try {
+            return on(data, work);
+        } finally {
+            delete(data);
+        }
+    }
+
+    /** Does something with the program started on some data, as an administrator. */
+    static <T> T on(Path data, Function<ConfigurableApplicationContext, T> work) {
         try (ConfigurableApplicationContext program = SpringApplication.run(
                 UpAhead.class,
                 "--server.port=0",
@@ -30,12 +39,11 @@ final class FreshProgram {
                 "--spring.main.banner-mode=off",
                 "--logging.level.root=ERROR")) {
             return program.getBean(CurrentUser.class).actAs(PAYROLL, () -> work.apply(program));
-        } finally {
-            delete(data);
         }
     }
 
-    private static void delete(Path folder) throws IOException {
+    /** Deletes a folder with all that is in it. */
+    static void delete(Path folder) throws IOException {
         try (Stream<Path> files = Files.walk(folder)) {
             for (Path file : files.sorted(Comparator.reverseOrder()).toList()) {
                 Files.delete(file);

@@ -2,9 +2,12 @@ package upahead.bench;
 
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.Duration;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.concurrent.locks.LockSupport;
 import java.util.function.IntConsumer;
 import org.springframework.context.ConfigurableApplicationContext;
 import upahead.core.calendar.PayCalendar;
@@ -35,6 +38,10 @@ final class SettingUp {
 
     private static final LocalDate TODAY = LocalDate.of(2027, 4, 26);
     private static final LocalDate NEXT_YEAR = LocalDate.of(2028, 1, 1);
+    /** Before the arguments of the process that is started again. */
+    static final String STARTED_AGAIN = "started-again";
+
+    private static final Duration OPENED_AFTER = Duration.ofSeconds(8);
     private static final int PART = 2_000;
     private static final int TEAMS = 40;
     private static final int SITES = 5;
@@ -43,19 +50,58 @@ final class SettingUp {
 
     static void measure(List<Integer> sizes) throws IOException {
         System.out.println(
-                "One file of N people, then a draft for all of them; milliseconds, the first time of each cold");
+                "One file of N people, the first time cold; then, started again, a draft for all of them; milliseconds");
         System.out.printf(
                 "%8s %9s %9s %9s %14s %14s %9s%n",
                 "people", "look", "take", "again", "impact, first", "impact, second", "search");
         for (int people : sizes) {
-            FreshProgram.measure(program -> {
-                measure(program, people);
-                return null;
-            });
+            Path data = Files.createTempDirectory("up-ahead-bench");
+            try {
+                long policy = FreshProgram.on(data, program -> measure(program, people));
+                startAgain(data, people, policy);
+            } finally {
+                FreshProgram.delete(data);
+            }
         }
     }
 
-    private static void measure(ConfigurableApplicationContext program, int people) {
+    /** In a process of its own, in which nothing is compiled yet. */
+    private static void startAgain(Path data, int people, long policy) throws IOException {
+        Process again = new ProcessBuilder(
+                        ProcessHandle.current().info().command().orElseThrow(),
+                        "-XX:+UseSerialGC",
+                        "-cp",
+                        System.getProperty("java.class.path"),
+                        Bench.class.getName(),
+                        STARTED_AGAIN,
+                        data.toString(),
+                        String.valueOf(people),
+                        String.valueOf(policy))
+                .inheritIO()
+                .start();
+        if (again.onExit().join().exitValue() != 0) {
+            throw new IOException("the program started again did not end well");
+        }
+    }
+
+    /** What a draft changes, asked as soon as somebody can have opened it: some seconds after the start. */
+    static void startedAgain(Path data, int people, long policy) {
+        FreshProgram.on(data, program -> {
+            program.getBean(MovableClock.class).moveTo(TODAY);
+            LockSupport.parkNanos(OPENED_AFTER.toNanos());
+            Impact impact = program.getBean(Impact.class);
+            IntConsumer part = page -> impact.of(policy, terms("100"), NEXT_YEAR, Coverage.everybody(), page, PART);
+            People directory = program.getBean(People.class);
+            System.out.printf(
+                    "%14d %14d %9d%n",
+                    inParts(people, part).toMillis(),
+                    inParts(people, part).toMillis(),
+                    Stopwatch.median(() -> search(directory)).toMillis());
+            return null;
+        });
+    }
+
+    private static long measure(ConfigurableApplicationContext program, int people) {
         program.getBean(MovableClock.class).moveTo(TODAY);
         program.getBean(Organisation.class)
                 .addPayGroup("Everybody", new PayCalendar(PayCalendar.Every.FORTNIGHT, LocalDate.of(2027, 1, 4)));
@@ -65,19 +111,8 @@ final class SettingUp {
         Duration look = Stopwatch.time(() -> imports.preview(file, asItComes));
         Duration take = Stopwatch.time(() -> imports.take(file, asItComes));
         Duration again = Stopwatch.time(() -> imports.take(file, asItComes));
-        long policy = inForce(program.getBean(PolicyTexts.class), program.getBean(PuttingInForce.class));
-        Impact impact = program.getBean(Impact.class);
-        IntConsumer part = page -> impact.of(policy, terms("100"), NEXT_YEAR, Coverage.everybody(), page, PART);
-        People directory = program.getBean(People.class);
-        System.out.printf(
-                "%8d %9d %9d %9d %14d %14d %9d%n",
-                people,
-                look.toMillis(),
-                take.toMillis(),
-                again.toMillis(),
-                inParts(people, part).toMillis(),
-                inParts(people, part).toMillis(),
-                Stopwatch.median(() -> search(directory)).toMillis());
+        System.out.printf("%8d %9d %9d %9d ", people, look.toMillis(), take.toMillis(), again.toMillis());
+        return inForce(program.getBean(PolicyTexts.class), program.getBean(PuttingInForce.class));
     }
 
     private static Duration inParts(int people, IntConsumer part) {

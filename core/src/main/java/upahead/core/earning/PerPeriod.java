@@ -167,7 +167,7 @@ public record PerPeriod(Every every, Amount amount, Per per, Posts posts, Months
         DateSpan period = periods.containing(span.first());
         while (!period.first().isAfter(span.last())) {
             posting(context, period, periods).ifPresent(postings::add);
-            period = periods.containing(period.last().plusDays(1));
+            period = periods.after(period);
         }
         return postings;
     }

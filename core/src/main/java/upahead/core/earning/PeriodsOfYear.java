@@ -34,6 +34,13 @@ final class PeriodsOfYear {
         };
     }
 
+    /** The period that follows one of these. */
+    DateSpan after(DateSpan period) {
+        return every == PerPeriod.Every.PAY_PERIOD
+                ? context.payCalendar().after(period)
+                : containing(period.last().plusDays(1));
+    }
+
     /** The months reckoned from the hire date that some days touch. */
     static List<DateSpan> monthsFromHire(LocalDate hired, DateSpan days) {
         long guess = Math.max(0, ChronoUnit.MONTHS.between(hired, days.first()) - 1);

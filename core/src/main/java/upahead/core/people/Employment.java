@@ -86,6 +86,16 @@ public record Employment(
      */
     public static <T> Fraction average(
             Timeline<T> figures, Function<T, Amount> figure, Amount before, List<DateSpan> stretches) {
+        if (stretches.size() == 1) {
+            // nearly always one figure holds all the time, and no days need to be counted
+            List<Timeline.Stretch<T>> all = figures.within(stretches.get(0));
+            if (all.isEmpty()) {
+                return Fraction.of(before);
+            }
+            if (all.get(0).days().equals(stretches.get(0))) {
+                return Fraction.of(figure.apply(all.get(0).value()));
+            }
+        }
         Amount sum = Amount.ZERO;
         for (DateSpan stretch : stretches) {
             long without = stretch.days();

@@ -74,7 +74,7 @@ record KnownFacts(
         return new OfPerson(
                 recorded,
                 life.open()
-                        .map(days -> expected(recorded, own, life.workingDays(), days))
+                        .map(days -> WorkLog.whenAsked(() -> expected(recorded, own, life.workingDays(), days)))
                         .orElse(recorded),
                 paidLeave(own),
                 awarded.containsKey(personId) ? new WorkLog(awarded.get(personId)) : WorkLog.EMPTY,
@@ -84,13 +84,14 @@ record KnownFacts(
     }
 
     /** Recorded hours, and in open periods scheduled ones on days that have none. */
-    private static WorkLog expected(WorkLog recorded, List<LeaveFact> leave, WorkingDays workingDays, DateSpan open) {
+    private static List<Work> expected(
+            WorkLog recorded, List<LeaveFact> leave, WorkingDays workingDays, DateSpan open) {
         Set<LocalDate> days = recorded.entries().stream().map(Work::on).collect(Collectors.toSet());
         List<Work> known = new ArrayList<>(recorded.entries());
         workingDays.scheduledWork(open, hoursByDate(leave)).stream()
                 .filter(work -> !days.contains(work.on()))
                 .forEach(known::add);
-        return new WorkLog(known);
+        return known;
     }
 
     private WorkLog paidLeave(List<LeaveFact> own) {

@@ -31,11 +31,11 @@ import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.requests.Asking;
 import upahead.server.requests.Deciding;
-import upahead.server.requests.Decision;
 import upahead.server.requests.RequestDetail;
-import upahead.server.requests.RequestDraft;
-import upahead.server.requests.RequestDraft.AskedDay;
-import upahead.server.requests.RequestDraft.Part;
+import upahead.server.requests.leave.Decision;
+import upahead.server.requests.leave.RequestDraft;
+import upahead.server.requests.leave.RequestDraft.AskedDay;
+import upahead.server.requests.leave.RequestDraft.Part;
 
 /** Lives through the first months: requests, decisions, hours and closed runs, each on its day. */
 @Component

@@ -39,7 +39,7 @@ class DemoPeople {
     static final String SALARIED = "Salaried staff";
 
     private static final LocalDate FIRST_MONDAY = LocalDate.of(2027, 1, 4);
-    private static final List<String> APPROVERS = List.of("B104", "B103", "B106");
+    private static final List<String> APPROVERS = List.of("B104", "B103", "B106", "B101", "B105", "B107", "B108");
     private static final List<String> EMPLOYEES = List.of("B127", "B131", "B147", "B116");
 
     private final Organisation organisation;

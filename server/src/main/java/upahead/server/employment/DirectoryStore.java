@@ -12,9 +12,9 @@ import static upahead.server.organisation.OrganisationJoined.teams;
 import static upahead.server.platform.sql.Among.among;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
@@ -27,15 +27,13 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import upahead.server.organisation.OrganisationJoined;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.sql.Rows;
 
 /** The directory of people: found by whatever they are and wherever they work on a day. */
 @Repository
 class DirectoryStore {
 
     private static final upahead.server.database.tables.Person APPROVER = PERSON.as("approver");
-
-    private static final Field<String> NAME_AND_CODE =
-            DSL.lower(PERSON.NAME.concat(DSL.inline(" ")).concat(PERSON.CODE));
 
     private final DSLContext sql;
     private final MovableClock clock;
@@ -67,21 +65,30 @@ class DirectoryStore {
 
     /** Where everybody works on a day, by name. */
     List<Whereabouts> whereabouts(LocalDate on) {
-        return sql.select(
-                        PERSON.ID,
-                        PERSON.LAST_DAY,
-                        DSL.row(
-                                        PERSON_PLACEMENT.SITE_ID,
-                                        PERSON_PLACEMENT.TEAM_ID,
-                                        PERSON_PLACEMENT.EMPLOYMENT_TYPE.convertFrom(EmploymentType::valueOf),
-                                        PERSON_PLACEMENT.PAY_GROUP_ID,
-                                        PERSON_PLACEMENT.APPROVER_ID)
-                                .mapping(Placing::new))
-                .from(PERSON)
-                .join(PERSON_PLACEMENT)
-                .on(placed(on))
-                .orderBy(PERSON.NAME, PERSON.ID)
-                .fetch(Records.mapping(Whereabouts::new));
+        List<Whereabouts> all = new ArrayList<>();
+        Rows.each(
+                sql.select(
+                                PERSON.ID,
+                                PERSON.LAST_DAY,
+                                PERSON_PLACEMENT.SITE_ID,
+                                PERSON_PLACEMENT.TEAM_ID,
+                                PERSON_PLACEMENT.EMPLOYMENT_TYPE,
+                                PERSON_PLACEMENT.PAY_GROUP_ID,
+                                PERSON_PLACEMENT.APPROVER_ID)
+                        .from(PERSON)
+                        .join(PERSON_PLACEMENT)
+                        .on(placed(on))
+                        .orderBy(PERSON.NAME, PERSON.ID),
+                row -> all.add(new Whereabouts(
+                        row.getLong(1),
+                        row.getObject(2, LocalDate.class),
+                        new Placing(
+                                row.getLong(3),
+                                row.getLong(4),
+                                EmploymentType.valueOf(row.getString(5)),
+                                row.getLong(6),
+                                row.getObject(7, Long.class)))));
+        return all;
     }
 
     private static List<SortField<?>> order(PeopleQuery query) {
@@ -118,7 +125,7 @@ class DirectoryStore {
         if (query.search() != null && !query.search().isBlank()) {
             for (String word : query.search().strip().split("\\s+")) {
                 List<Long> teams = OrganisationJoined.teamsNamed(sql, word);
-                Condition named = NAME_AND_CODE.contains(word.toLowerCase(Locale.ROOT));
+                Condition named = PeopleJoined.named(word);
                 condition = condition.and(teams.isEmpty() ? named : named.or(among(PERSON_PLACEMENT.TEAM_ID, teams)));
             }
         }

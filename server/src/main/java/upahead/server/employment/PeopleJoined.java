@@ -5,11 +5,13 @@ import static upahead.server.database.Tables.PERSON_PLACEMENT;
 import static upahead.server.organisation.OrganisationJoined.teams;
 
 import java.time.LocalDate;
+import java.util.Locale;
 import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.SelectJoinStep;
 import org.jooq.SelectOnConditionStep;
+import org.jooq.impl.DSL;
 
 /**
  * The pieces of SQL by which other stores name people in their lists and choose by where these work: the tables
@@ -19,6 +21,9 @@ public final class PeopleJoined {
 
     public static final Field<Long> PERSON_ID = PERSON.ID;
     public static final Field<String> PERSON_NAME = PERSON.NAME;
+
+    private static final Field<String> NAME_AND_CODE =
+            DSL.lower(PERSON.NAME.concat(DSL.inline(" ")).concat(PERSON.CODE));
 
     private PeopleJoined() {}
 
@@ -37,6 +42,11 @@ public final class PeopleJoined {
     public static <R extends Record> SelectOnConditionStep<R> peopleAtWork(
             SelectJoinStep<R> list, Field<Long> personId, LocalDate on) {
         return teams(people(list, personId).join(PERSON_PLACEMENT).on(placed(on)), PERSON_PLACEMENT.TEAM_ID);
+    }
+
+    /** Of a list with people, those in whose name or code a word stands, in capitals or not. */
+    public static Condition named(String word) {
+        return NAME_AND_CODE.contains(word.toLowerCase(Locale.ROOT));
     }
 
     /** Of a list with people at work, those of a team. */

@@ -3,7 +3,6 @@ package upahead.server.lookout;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -29,9 +28,10 @@ import upahead.server.platform.rights.Permission;
 import upahead.server.platform.words.Words;
 import upahead.server.policies.Policies;
 import upahead.server.policies.VersionState;
-import upahead.server.requests.RequestState;
-import upahead.server.requests.RequestSummary;
 import upahead.server.requests.Requests;
+import upahead.server.requests.leave.RequestQuery;
+import upahead.server.requests.leave.RequestState;
+import upahead.server.requests.leave.RequestSummary;
 
 /** What needs whoever looks, by how soon. */
 @Service
@@ -94,7 +94,7 @@ public class Lookout {
     }
 
     private List<RequestSummary> waiting() {
-        return requests.queue(EnumSet.of(RequestState.WAITING), 0, MOST_REQUESTS)
+        return requests.queue(RequestQuery.in(Set.of(RequestState.WAITING), MOST_REQUESTS))
                 .items();
     }
 

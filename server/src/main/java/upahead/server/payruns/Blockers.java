@@ -22,8 +22,8 @@ import upahead.server.facts.hours.RecordedHours;
 import upahead.server.holidays.Holidays;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.words.Words;
-import upahead.server.requests.RequestSummary;
 import upahead.server.requests.Requests;
+import upahead.server.requests.leave.RequestSummary;
 
 /** Finds what stops the close of a run. */
 @Component

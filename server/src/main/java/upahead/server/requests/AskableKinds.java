@@ -16,6 +16,8 @@ import upahead.server.platform.rights.Permission;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.PolicyKind;
+import upahead.server.requests.leave.RequestListStore;
+import upahead.server.requests.leave.RequestSummary;
 
 /** The kinds of absence that somebody can ask for, or that an administrator can enter for them. */
 @Service

@@ -14,6 +14,13 @@ import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
+import upahead.server.requests.leave.Answer;
+import upahead.server.requests.leave.LeaveDayStore;
+import upahead.server.requests.leave.RequestDraft;
+import upahead.server.requests.leave.RequestState;
+import upahead.server.requests.leave.RequestStore;
+import upahead.server.requests.leave.RequestSummary;
+import upahead.server.requests.signing.SignOffs;
 
 /** Asking for leave, and taking back what was asked for. */
 @Service

@@ -13,6 +13,12 @@ import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.problems.Refusal;
+import upahead.server.requests.leave.Decision;
+import upahead.server.requests.leave.LeaveDay;
+import upahead.server.requests.leave.LeaveDayStore;
+import upahead.server.requests.leave.RequestState;
+import upahead.server.requests.leave.RequestStore;
+import upahead.server.requests.leave.RequestSummary;
 
 /** Cancelling leave that was approved. */
 @Service

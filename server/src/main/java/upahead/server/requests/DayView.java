@@ -5,6 +5,8 @@ import java.time.LocalDate;
 import java.util.List;
 import upahead.core.leave.LeaveCosting.Because;
 import upahead.core.quantity.Amount;
+import upahead.server.requests.leave.Decision;
+import upahead.server.requests.leave.RequestDraft;
 
 /**
  * One day of a request as it is looked at.

@@ -15,6 +15,13 @@ import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.problems.Refusal;
+import upahead.server.requests.leave.Decision;
+import upahead.server.requests.leave.LeaveDay;
+import upahead.server.requests.leave.LeaveDayStore;
+import upahead.server.requests.leave.RequestState;
+import upahead.server.requests.leave.RequestStore;
+import upahead.server.requests.leave.RequestSummary;
+import upahead.server.requests.signing.SignOffs;
 
 /** Deciding requests, sign-off by sign-off. */
 @Service
@@ -62,7 +69,7 @@ public class Deciding {
     @Transactional
     public RequestDetail decide(long id, int seenEdits, Map<LocalDate, Decision> decisions, String message) {
         RequestSummary request = details.get(id);
-        if (!signOffs.mayDecide(request)) {
+        if (!signOffs.mayDecide(request.sent())) {
             throw new AccessDeniedException("not in turn");
         }
         RequestDetails.requireShort(message);
@@ -81,7 +88,7 @@ public class Deciding {
             }
             throw Refusal.of("days", "Please decide every day of the request.");
         }
-        boolean inTurn = signOffs.isInTurn(request);
+        boolean inTurn = signOffs.isInTurn(request.sent());
         boolean goesOn = inTurn && !signOffs.isLast(id) && decisions.containsValue(Decision.APPROVED);
         Map<LocalDate, Decision> all = new HashMap<>(before);
         all.putAll(decisions);

@@ -11,6 +11,9 @@ import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.requests.DocumentStore.Document;
+import upahead.server.requests.leave.RequestListStore;
+import upahead.server.requests.leave.RequestSummary;
+import upahead.server.requests.signing.SignOffs;
 
 /** Documents that go with requests: PDF files and pictures, told by their content and not by their names. */
 @Service
@@ -98,6 +101,7 @@ public class Documents {
         Document document = store.find(id).orElseThrow(() -> Refusal.notFound("document"));
         boolean signer = document.requestId() != null
                 && requests.find(document.requestId())
+                        .map(RequestSummary::sent)
                         .filter(signOffs::isSigner)
                         .isPresent();
         if (!reach.person(document.personId()) && !signer) {

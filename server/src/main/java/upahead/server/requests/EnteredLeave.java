@@ -14,6 +14,13 @@ import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
 import upahead.server.requests.RequestReview.Problem;
+import upahead.server.requests.leave.Decision;
+import upahead.server.requests.leave.LeaveDay;
+import upahead.server.requests.leave.LeaveDayStore;
+import upahead.server.requests.leave.RequestDraft;
+import upahead.server.requests.leave.RequestState;
+import upahead.server.requests.leave.RequestStore;
+import upahead.server.requests.leave.RequestSummary;
 
 /** Leave that an administrator enters for somebody: approved at once, for days gone by or to come. */
 @Service

@@ -21,6 +21,7 @@ import org.springframework.web.multipart.MultipartFile;
 import upahead.server.platform.files.FileColumns;
 import upahead.server.requests.AskableKinds.AskableKind;
 import upahead.server.requests.LeaveFiles.LeavePreview;
+import upahead.server.requests.leave.RequestDraft;
 
 /** Leave entered by an administrator, and the kinds of absence there are for somebody. */
 @RestController

@@ -30,8 +30,9 @@ import upahead.server.platform.rights.Permission;
 import upahead.server.platform.words.Words;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
-import upahead.server.requests.RequestDraft.AskedDay;
-import upahead.server.requests.RequestDraft.Part;
+import upahead.server.requests.leave.RequestDraft;
+import upahead.server.requests.leave.RequestDraft.AskedDay;
+import upahead.server.requests.leave.RequestDraft.Part;
 
 /** Brings in leave that was agreed elsewhere, as before the start, from a file: looked at first, taken whole or not. */
 @Service

@@ -8,6 +8,8 @@ import upahead.server.policies.LeaveIn;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.RequestRules;
 import upahead.server.requests.RequestReview.Problem;
+import upahead.server.requests.leave.LeaveDay;
+import upahead.server.requests.leave.RequestDraft;
 
 /** Whether a day is asked for in parts that the policy allows. */
 final class PartsOfDays {

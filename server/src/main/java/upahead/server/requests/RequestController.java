@@ -7,6 +7,7 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -22,6 +23,11 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import upahead.server.platform.json.Page;
 import upahead.server.platform.problems.Refusal;
+import upahead.server.requests.leave.Decision;
+import upahead.server.requests.leave.RequestDraft;
+import upahead.server.requests.leave.RequestQuery;
+import upahead.server.requests.leave.RequestState;
+import upahead.server.requests.leave.RequestSummary;
 
 /** Requests for leave. */
 @RestController
@@ -64,9 +70,17 @@ class RequestController {
     @GetMapping("/requests")
     Page<RequestSummary> queue(
             @RequestParam(required = false) Set<RequestState> state,
+            @RequestParam(defaultValue = "") String search,
+            @RequestParam(required = false) Long teamId,
+            @RequestParam(required = false) Long policyId,
+            @RequestParam(required = false) LocalDate from,
+            @RequestParam(required = false) LocalDate through,
             @RequestParam(defaultValue = "0") @Min(0) int page,
             @RequestParam(defaultValue = "50") @Min(1) @Max(200) int size) {
-        return requests.queue(state == null ? Set.of() : state, page, size);
+        Set<RequestState> states =
+                state == null || state.isEmpty() ? EnumSet.allOf(RequestState.class) : EnumSet.copyOf(state);
+        return requests.queue(
+                new RequestQuery(states, search, teamId, policyId, from, through, null, Set.of(), page, size));
     }
 
     @GetMapping("/people/{personId}/requests")

@@ -1,7 +1,12 @@
 package upahead.server.requests;
 
-import java.time.LocalDateTime;
+import jakarta.annotation.Nullable;
 import java.util.List;
+import upahead.server.requests.leave.Answer;
+import upahead.server.requests.leave.RequestEvent;
+import upahead.server.requests.leave.RequestSummary;
+import upahead.server.requests.signing.Asked;
+import upahead.server.requests.signing.SignOff;
 
 /**
  * A request with everything needed to decide it.
@@ -9,6 +14,7 @@ import java.util.List;
  * @param mayDecide whether whoever looks at it can decide it
  * @param mayCancel whether whoever looks at it can cancel its approved days
  * @param inTurn whether whoever looks at it gives the next sign-off; who may decide all the same does so over the top
+ * @param asked who is asked for the next sign-off today, null where anybody of a role is, or nobody any more
  * @param recent the person's latest other requests
  */
 public record RequestDetail(
@@ -18,12 +24,9 @@ public record RequestDetail(
         boolean mayWithdraw,
         boolean mayCancel,
         boolean inTurn,
+        @Nullable Asked asked,
         List<SignOff> signOffs,
         List<Answer> answers,
         List<DocumentView> documents,
-        List<Event> history,
-        List<RequestSummary> recent) {
-
-    /** Something that happened to a request. */
-    public record Event(LocalDateTime at, String actor, String what, String message) {}
-}
+        List<RequestEvent> history,
+        List<RequestSummary> recent) {}

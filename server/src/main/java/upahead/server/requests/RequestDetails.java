@@ -8,6 +8,12 @@ import org.springframework.stereotype.Component;
 import upahead.server.employment.Reach;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.problems.Refusal;
+import upahead.server.requests.leave.RequestEvent;
+import upahead.server.requests.leave.RequestListStore;
+import upahead.server.requests.leave.RequestState;
+import upahead.server.requests.leave.RequestStore;
+import upahead.server.requests.leave.RequestSummary;
+import upahead.server.requests.signing.SignOffs;
 
 /** A request with everything needed to decide it, as far as whoever is signed in may see it. */
 @Component
@@ -67,10 +73,11 @@ class RequestDetails {
         return new RequestDetail(
                 request,
                 review,
-                waiting && signOffs.mayDecide(request),
+                waiting && signOffs.mayDecide(request.sent()),
                 waiting && isOwn(request),
                 CANCELLABLE.contains(request.state()) && reach.leads(request.personId()),
-                waiting && signOffs.isInTurn(request),
+                waiting && signOffs.isInTurn(request.sent()),
+                waiting ? signOffs.asked(request.sent()).orElse(null) : null,
                 signOffs.of(request.id()),
                 store.answers(request.id()),
                 documents.of(request.id()),
@@ -84,8 +91,8 @@ class RequestDetails {
 
     /** Tells whoever comes second what happened to a request meanwhile. */
     Refusal changedMeanwhile(long id) {
-        List<RequestDetail.Event> events = store.events(id);
-        RequestDetail.Event last = events.get(events.size() - 1);
+        List<RequestEvent> events = store.events(id);
+        RequestEvent last = events.get(events.size() - 1);
         return Refusal.conflict(last.actor() + " has decided this request meanwhile: "
                 + last.what().toLowerCase(Locale.ROOT).replace('_', ' ')
                 + ". Your message was not sent; nothing was changed.");

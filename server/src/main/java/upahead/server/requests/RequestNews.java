@@ -13,20 +13,36 @@ import upahead.server.employment.Person;
 import upahead.server.periods.LateChange.Subject;
 import upahead.server.periods.LateChanges;
 import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.mail.Mailbox;
 import upahead.server.platform.words.Words;
+import upahead.server.requests.leave.RequestStore;
+import upahead.server.requests.leave.RequestSummary;
+import upahead.server.requests.signing.Asked;
+import upahead.server.requests.signing.SignOffs;
 
 /** Tells whom it concerns what became of a request: the person, and the next run where a closed period changes. */
 @Component
 class RequestNews {
 
+    private final RequestStore store;
+    private final MovableClock clock;
     private final People people;
     private final SignOffs signOffs;
     private final Mailbox mailbox;
     private final CurrentUser user;
     private final LateChanges changes;
 
-    RequestNews(People people, SignOffs signOffs, Mailbox mailbox, CurrentUser user, LateChanges changes) {
+    RequestNews(
+            RequestStore store,
+            People people,
+            SignOffs signOffs,
+            Mailbox mailbox,
+            CurrentUser user,
+            LateChanges changes,
+            MovableClock clock) {
+        this.store = store;
+        this.clock = clock;
         this.people = people;
         this.signOffs = signOffs;
         this.mailbox = mailbox;
@@ -67,17 +83,22 @@ class RequestNews {
                 text.toString());
     }
 
-    /** Mails whoever signs next what is asked for. */
+    /** Mails whoever signs next what is asked for; the history says why it is not the one who was meant. */
     void tellNextSigner(RequestSummary request) {
-        signOffs.nextPerson(request.id())
-                .ifPresent(signer -> mailbox.send(
-                        signer.id(),
-                        signer.email(),
-                        request.person() + " asks for " + request.policy() + " from " + Words.weekday(request.first()),
-                        request.person() + " asks for " + Words.amount(request.total(), request.unit()) + " of "
-                                + request.policy() + ", " + Words.weekday(request.first()) + " to "
-                                + Words.weekday(request.last())
-                                + (request.note().isEmpty() ? "." : ", with the note: " + request.note())));
+        signOffs.asked(request.sent())
+                .map(Asked::because)
+                .filter(because -> !because.isEmpty())
+                .ifPresent(because -> store.addEvent(request.id(), clock.now(), "Up Ahead", "ASKED_INSTEAD", because));
+        for (Person signer : people.get(signOffs.toTell(request.sent()))) {
+            mailbox.send(
+                    signer.id(),
+                    signer.email(),
+                    request.person() + " asks for " + request.policy() + " from " + Words.weekday(request.first()),
+                    request.person() + " asks for " + Words.amount(request.total(), request.unit()) + " of "
+                            + request.policy() + ", " + Words.weekday(request.first()) + " to "
+                            + Words.weekday(request.last())
+                            + (request.note().isEmpty() ? "." : ", with the note: " + request.note()));
+        }
     }
 
     private static String listed(List<LocalDate> days) {

@@ -27,6 +27,12 @@ import upahead.server.employment.Reach;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.policies.SeenBy;
 import upahead.server.requests.RequestReview.Problem;
+import upahead.server.requests.leave.LeaveDay;
+import upahead.server.requests.leave.LeaveDayStore;
+import upahead.server.requests.leave.RequestDraft;
+import upahead.server.requests.leave.RequestListStore;
+import upahead.server.requests.leave.RequestState;
+import upahead.server.requests.leave.RequestSummary;
 
 /** Says of a request, sent or not, what it costs day by day, what remains and what stands against it. */
 @Component

@@ -1,9 +1,7 @@
 package upahead.server.requests;
 
 import java.time.LocalDate;
-import java.util.EnumSet;
 import java.util.List;
-import java.util.Set;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
@@ -14,6 +12,10 @@ import upahead.server.platform.access.SignedIn;
 import upahead.server.platform.json.Page;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
+import upahead.server.requests.leave.RequestListStore;
+import upahead.server.requests.leave.RequestQuery;
+import upahead.server.requests.leave.RequestSummary;
+import upahead.server.requests.signing.SignOffs;
 
 /** Requests, to be looked at. */
 @Service
@@ -35,14 +37,24 @@ public class Requests {
         this.user = user;
     }
 
-    /** Requests in some states: for an administrator everybody's, for an approver those of the people assigned. */
+    /**
+     * The requests that are asked for: for an administrator everybody's, for an approver those of the people assigned and
+     * those about which they are asked, in their own right or in the place of another.
+     */
     @Transactional(readOnly = true)
     @May(Permission.DECIDE_FOR_THE_ASSIGNED)
-    public Page<RequestSummary> queue(Set<RequestState> states, int page, int size) {
+    public Page<RequestSummary> queue(RequestQuery query) {
+        RequestQuery own = own(query);
+        return new Page<>(lists.asked(own), lists.count(own));
+    }
+
+    private RequestQuery own(RequestQuery query) {
         SignedIn signedIn = user.get();
-        Long approver = signedIn.may(Permission.SEE_EVERYBODY) ? null : signedIn.personId();
-        Set<RequestState> wanted = states.isEmpty() ? EnumSet.allOf(RequestState.class) : states;
-        return new Page<>(lists.inStates(wanted, approver, page, size), lists.count(wanted, approver));
+        if (signedIn.may(Permission.SEE_EVERYBODY)) {
+            return query;
+        }
+        long signer = user.personId();
+        return query.decidedBy(signer, signOffs.askedInPlaceOfAnother(signer, lists.waiting()));
     }
 
     /** One's own requests, or those of somebody one reaches. */
@@ -56,7 +68,7 @@ public class Requests {
     @Transactional(readOnly = true)
     public RequestDetail open(long id) {
         RequestSummary request = details.get(id);
-        if (!reach.person(request.personId()) && !signOffs.isSigner(request)) {
+        if (!reach.person(request.personId()) && !signOffs.isSigner(request.sent())) {
             throw new AccessDeniedException("out of reach");
         }
         return details.of(request);

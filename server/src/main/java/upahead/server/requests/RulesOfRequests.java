@@ -17,6 +17,9 @@ import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.words.Words;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.requests.RequestReview.Problem;
+import upahead.server.requests.leave.LeaveDay;
+import upahead.server.requests.leave.LeaveDayStore;
+import upahead.server.requests.leave.RequestDraft;
 
 /** What stands against a request besides the balance. */
 @Component

@@ -1,5 +1,15 @@
 /** Leave: asked for, decided, cancelled, or entered for somebody. */
-@Uses({"accounts", "employment", "enrolment", "facts", "holidays", "organisation", "periods", "platform", "policies"})
+@Uses({
+    "accounts",
+    "employment",
+    "enrolment",
+    "holidays",
+    "periods",
+    "platform",
+    "policies",
+    "requests.leave",
+    "requests.signing"
+})
 package upahead.server.requests;
 
 import upahead.server.Uses;

@@ -2,9 +2,9 @@ package upahead.server.demo;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
@@ -39,8 +39,9 @@ import upahead.server.platform.clock.MovableClock;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.PolicyTerms;
-import upahead.server.requests.RequestState;
 import upahead.server.requests.Requests;
+import upahead.server.requests.leave.RequestQuery;
+import upahead.server.requests.leave.RequestState;
 
 /** The demo shows what it promises. */
 @WithDemo
@@ -160,7 +161,9 @@ class DemoTest {
 
     @Test
     void requestsStandInEveryStateTheyCanHave() {
-        assertThat(user.actAs(Somebody.ADMINISTRATOR, () -> requests.queue(Set.of(), 0, 200))
+        assertThat(user.actAs(
+                                Somebody.ADMINISTRATOR,
+                                () -> requests.queue(RequestQuery.in(EnumSet.allOf(RequestState.class), 200)))
                         .items())
                 .extracting(request -> request.state())
                 .contains(

@@ -22,9 +22,10 @@ import upahead.server.periods.LateChange.Subject;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.requests.Cancelling;
 import upahead.server.requests.RequestDetail;
-import upahead.server.requests.RequestState;
-import upahead.server.requests.RequestSummary;
 import upahead.server.requests.Requests;
+import upahead.server.requests.leave.RequestQuery;
+import upahead.server.requests.leave.RequestState;
+import upahead.server.requests.leave.RequestSummary;
 
 /**
  * Facts that change after the close of 11 April. Each shows up in the open run, 12 to 25 April, with what caused it.
@@ -161,7 +162,7 @@ class LateFactsTest {
                 Set.copyOf(act(() -> runs.worksheet(runs.ofGroup(group).get(0).id())).rows().stream()
                         .map(WorksheetRow::personId)
                         .toList());
-        return act(() -> requests.queue(Set.of(RequestState.APPROVED), 0, 200)).items().stream()
+        return act(() -> requests.queue(RequestQuery.in(Set.of(RequestState.APPROVED), 200))).items().stream()
                 .filter(request -> people.contains(request.personId()))
                 .filter(request ->
                         !request.first().isBefore(from) && !request.last().isAfter(through))

@@ -24,9 +24,13 @@ import upahead.server.platform.mail.Message;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.requests.AskableKinds.AskableKind;
-import upahead.server.requests.RequestDraft.AskedDay;
-import upahead.server.requests.RequestDraft.Part;
 import upahead.server.requests.RequestReview.Problem;
+import upahead.server.requests.leave.Decision;
+import upahead.server.requests.leave.RequestDraft;
+import upahead.server.requests.leave.RequestDraft.AskedDay;
+import upahead.server.requests.leave.RequestDraft.Part;
+import upahead.server.requests.leave.RequestState;
+import upahead.server.requests.leave.RequestSummary;
 
 /** Leave that payroll enters for Kerensa, person 27, on the demo day, Monday 26 April 2027. */
 @WithDemo
@@ -71,7 +75,9 @@ class EnteredLeaveTest {
         RequestDetail sick = enter(draft("Sick time", TODAY), "");
         assertThat(sick.request().state()).isEqualTo(RequestState.APPROVED);
         assertThat(balance("Sick time")).isEqualTo(before.minus(Amount.of(8)));
-        assertThat(sick.history()).extracting(RequestDetail.Event::what).containsExactly("ENTERED");
+        assertThat(sick.history())
+                .extracting(upahead.server.requests.leave.RequestEvent::what)
+                .containsExactly("ENTERED");
         assertThat(act(Somebody.employee(KERENSA), mailbox::newest))
                 .extracting(Message::subject)
                 .first()

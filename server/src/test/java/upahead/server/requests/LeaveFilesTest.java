@@ -19,6 +19,9 @@ import upahead.server.platform.problems.Refusal;
 import upahead.server.requests.LeaveFiles.LeavePreview;
 import upahead.server.requests.LeaveFiles.LeaveRow;
 import upahead.server.requests.LeaveFiles.LeaveRowState;
+import upahead.server.requests.leave.RequestQuery;
+import upahead.server.requests.leave.RequestState;
+import upahead.server.requests.leave.RequestSummary;
 
 /** Leave by file on the demo day, Monday 26 April 2027. */
 @WithDemo
@@ -104,7 +107,9 @@ class LeaveFilesTest {
 
     private List<RequestSummary> of(LocalDate first) {
         return user
-                .actAs(Somebody.ADMINISTRATOR, () -> requests.queue(EnumSet.allOf(RequestState.class), 0, 200))
+                .actAs(
+                        Somebody.ADMINISTRATOR,
+                        () -> requests.queue(RequestQuery.in(EnumSet.allOf(RequestState.class), 200)))
                 .items()
                 .stream()
                 .filter(request ->

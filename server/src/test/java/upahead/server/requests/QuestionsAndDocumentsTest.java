@@ -24,9 +24,11 @@ import upahead.server.policies.PolicyTexts;
 import upahead.server.policies.RequestRules;
 import upahead.server.policies.SeenBy;
 import upahead.server.policies.SignOffStep;
-import upahead.server.requests.RequestDraft.AskedDay;
-import upahead.server.requests.RequestDraft.Part;
 import upahead.server.requests.RequestReview.Problem;
+import upahead.server.requests.leave.Answer;
+import upahead.server.requests.leave.RequestDraft;
+import upahead.server.requests.leave.RequestDraft.AskedDay;
+import upahead.server.requests.leave.RequestDraft.Part;
 
 /** What a policy asks of a request beside its days, and who sees that somebody is away. */
 @WithDemo

@@ -22,8 +22,11 @@ import upahead.server.platform.access.SignedIn;
 import upahead.server.platform.mail.Mailbox;
 import upahead.server.platform.mail.Message;
 import upahead.server.platform.problems.Refusal;
-import upahead.server.requests.RequestDraft.AskedDay;
-import upahead.server.requests.RequestDraft.Part;
+import upahead.server.requests.leave.Decision;
+import upahead.server.requests.leave.RequestDraft;
+import upahead.server.requests.leave.RequestDraft.AskedDay;
+import upahead.server.requests.leave.RequestDraft.Part;
+import upahead.server.requests.leave.RequestState;
 
 /** Kerensa, person 27, asks for hourly leave, policy 1; Corvin, person 4, decides. Today is Monday, 26 April 2027. */
 @WithDemo

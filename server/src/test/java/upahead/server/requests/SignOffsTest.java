@@ -31,8 +31,14 @@ import upahead.server.policies.SeenBy;
 import upahead.server.policies.SignOffPaths;
 import upahead.server.policies.SignOffStep;
 import upahead.server.policies.SignOffStep.By;
-import upahead.server.requests.RequestDraft.AskedDay;
-import upahead.server.requests.RequestDraft.Part;
+import upahead.server.requests.leave.Decision;
+import upahead.server.requests.leave.RequestDraft;
+import upahead.server.requests.leave.RequestDraft.AskedDay;
+import upahead.server.requests.leave.RequestDraft.Part;
+import upahead.server.requests.leave.RequestQuery;
+import upahead.server.requests.leave.RequestState;
+import upahead.server.requests.leave.RequestSummary;
+import upahead.server.requests.signing.SignOff;
 
 /** Sign-off paths, questions, documents and who sees an absence, set on a policy and enforced where leave is asked for. */
 @WithDemo
@@ -202,7 +208,7 @@ class SignOffsTest {
     }
 
     private List<Long> queue(SignedIn by) {
-        return act(by, () -> requests.queue(EnumSet.of(RequestState.WAITING), 0, 100)).items().stream()
+        return act(by, () -> requests.queue(RequestQuery.in(EnumSet.of(RequestState.WAITING), 100))).items().stream()
                 .map(RequestSummary::id)
                 .toList();
     }

@@ -4,6 +4,7 @@ import static upahead.server.database.Tables.PASSWORD_LINK;
 import static upahead.server.database.Tables.SIGN_IN;
 
 import java.time.LocalDateTime;
+import java.util.Collection;
 import java.util.Optional;
 import java.util.Set;
 import org.jooq.DSLContext;
@@ -74,6 +75,16 @@ class SignInStore {
         return sql.select(SIGN_IN.PERSON_ID)
                 .from(SIGN_IN)
                 .where(SIGN_IN.PERSON_ID.isNotNull())
+                .fetchSet(SIGN_IN.PERSON_ID);
+    }
+
+    /** The people who can sign in with one of some roles. */
+    Set<Long> peopleIn(Collection<Role> roles) {
+        return sql.select(SIGN_IN.PERSON_ID)
+                .from(SIGN_IN)
+                .where(SIGN_IN.PERSON_ID.isNotNull())
+                .and(SIGN_IN.ACTIVE.isTrue())
+                .and(SIGN_IN.ROLE.in(roles.stream().map(Role::name).toList()))
                 .fetchSet(SIGN_IN.PERSON_ID);
     }
 

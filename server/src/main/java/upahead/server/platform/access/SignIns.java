@@ -1,5 +1,7 @@
 package upahead.server.platform.access;
 
+import java.util.Arrays;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -94,6 +96,20 @@ public class SignIns {
         SignInView after = SignInView.of(store.find(id).orElseThrow());
         audit.record(Thing.PERSON, personId, "changed the sign-in", SignInView.of(before), after);
         return after;
+    }
+
+    /** The people who can sign in and then may do something. */
+    @Transactional(readOnly = true)
+    public Set<Long> peopleWho(Permission permission) {
+        return store.peopleIn(Arrays.stream(Role.values())
+                .filter(role -> role.may(permission))
+                .toList());
+    }
+
+    /** The people who can sign in with a role. */
+    @Transactional(readOnly = true)
+    public Set<Long> peopleIn(Role role) {
+        return store.peopleIn(List.of(role));
     }
 
     /** How many can sign in. */

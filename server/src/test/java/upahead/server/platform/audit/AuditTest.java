@@ -26,10 +26,10 @@ import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.PolicyTexts;
 import upahead.server.requests.Asking;
 import upahead.server.requests.RequestDetail;
-import upahead.server.requests.RequestDraft;
-import upahead.server.requests.RequestDraft.AskedDay;
-import upahead.server.requests.RequestDraft.Part;
 import upahead.server.requests.Requests;
+import upahead.server.requests.leave.RequestDraft;
+import upahead.server.requests.leave.RequestDraft.AskedDay;
+import upahead.server.requests.leave.RequestDraft.Part;
 
 /** Every change leaves a record of who did it, and of what was there before and after. */
 @WithDemo

@@ -1,4 +1,4 @@
-package upahead.server.requests;
+package upahead.server.requests.leave;
 
 import static upahead.server.database.Tables.LEAVE_REQUEST;
 import static upahead.server.database.Tables.REQUEST_EVENT;
@@ -11,17 +11,17 @@ import upahead.server.platform.json.StoredJson;
 
 /** Requests and their history, each by itself. */
 @Repository
-class RequestStore {
+public class RequestStore {
 
     private final DSLContext sql;
     private final StoredJson json;
 
-    RequestStore(DSLContext sql, StoredJson json) {
+    public RequestStore(DSLContext sql, StoredJson json) {
         this.sql = sql;
         this.json = json;
     }
 
-    long add(RequestDraft draft, List<Answer> answers, LocalDateTime sentAt) {
+    public long add(RequestDraft draft, List<Answer> answers, LocalDateTime sentAt) {
         return sql.insertInto(LEAVE_REQUEST)
                 .set(LEAVE_REQUEST.PERSON_ID, draft.personId())
                 .set(LEAVE_REQUEST.POLICY_ID, draft.policyId())
@@ -35,7 +35,7 @@ class RequestStore {
     }
 
     /** What was answered to the questions of the policy. */
-    List<Answer> answers(long requestId) {
+    public List<Answer> answers(long requestId) {
         return List.of(json.read(
                 sql.select(LEAVE_REQUEST.ANSWERS)
                         .from(LEAVE_REQUEST)
@@ -44,7 +44,7 @@ class RequestStore {
                 Answer[].class));
     }
 
-    void addEvent(long requestId, LocalDateTime at, String actor, String what, String message) {
+    public void addEvent(long requestId, LocalDateTime at, String actor, String what, String message) {
         sql.insertInto(REQUEST_EVENT)
                 .set(REQUEST_EVENT.REQUEST_ID, requestId)
                 .set(REQUEST_EVENT.AT, at)
@@ -55,7 +55,7 @@ class RequestStore {
     }
 
     /** Changes a waiting request's state if it is still as it was seen; tells whether it was. */
-    boolean move(long id, int seenEdits, RequestState to) {
+    public boolean move(long id, int seenEdits, RequestState to) {
         return sql.update(LEAVE_REQUEST)
                         .set(LEAVE_REQUEST.STATE, to.name())
                         .set(LEAVE_REQUEST.EDITS, seenEdits + 1)
@@ -67,7 +67,7 @@ class RequestStore {
     }
 
     /** Changes a decided request's state if it is still as it was seen; tells whether it was. */
-    boolean cancel(long id, int seenEdits, RequestState to) {
+    public boolean cancel(long id, int seenEdits, RequestState to) {
         return sql.update(LEAVE_REQUEST)
                         .set(LEAVE_REQUEST.STATE, to.name())
                         .set(LEAVE_REQUEST.EDITS, seenEdits + 1)
@@ -78,10 +78,10 @@ class RequestStore {
                 == 1;
     }
 
-    List<RequestDetail.Event> events(long requestId) {
+    public List<RequestEvent> events(long requestId) {
         return sql.selectFrom(REQUEST_EVENT)
                 .where(REQUEST_EVENT.REQUEST_ID.eq(requestId))
                 .orderBy(REQUEST_EVENT.ID)
-                .fetch(row -> new RequestDetail.Event(row.getAt(), row.getActor(), row.getWhat(), row.getMessage()));
+                .fetch(row -> new RequestEvent(row.getAt(), row.getActor(), row.getWhat(), row.getMessage()));
     }
 }

@@ -1,12 +1,15 @@
-package upahead.server.requests;
+package upahead.server.requests.signing;
 
 import static upahead.server.database.Tables.SIGN_OFF;
 import static upahead.server.employment.PeopleJoined.PERSON_NAME;
 import static upahead.server.employment.PeopleJoined.peopleIfAny;
+import static upahead.server.platform.sql.Among.among;
 
 import java.time.LocalDateTime;
+import java.util.Collection;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.springframework.stereotype.Repository;
@@ -43,6 +46,7 @@ class SignOffStore {
     void sign(long requestId, int step, SignedIn by, LocalDateTime at) {
         sql.update(SIGN_OFF)
                 .set(SIGN_OFF.SIGNED_BY_ID, by.id())
+                .set(SIGN_OFF.SIGNER_ID, by.personId())
                 .set(SIGN_OFF.SIGNED_BY, by.name())
                 .set(SIGN_OFF.SIGNED_AT, at)
                 .where(SIGN_OFF.REQUEST_ID.eq(requestId))
@@ -58,6 +62,14 @@ class SignOffStore {
                 .fetch(SignOffStore::signOff);
     }
 
+    /** Those of some requests by the requests' ids, in their order. */
+    Map<Long, List<SignOff>> of(Collection<Long> requests) {
+        return peopleIfAny(sql.select(SIGN_OFF.asterisk(), PERSON_NAME).from(SIGN_OFF), SIGN_OFF.PERSON_ID)
+                .where(among(SIGN_OFF.REQUEST_ID, requests))
+                .orderBy(SIGN_OFF.REQUEST_ID, SIGN_OFF.STEP)
+                .fetchGroups(SIGN_OFF.REQUEST_ID, SignOffStore::signOff);
+    }
+
     private static SignOff signOff(Record row) {
         Role role = row.get(SIGN_OFF.ROLE) == null ? null : Role.valueOf(row.get(SIGN_OFF.ROLE));
         return new SignOff(
@@ -66,6 +78,7 @@ class SignOffStore {
                 role,
                 role == null ? row.get(PERSON_NAME) : "any " + role.name().toLowerCase(Locale.ROOT),
                 row.get(SIGN_OFF.SIGNED_BY_ID),
+                row.get(SIGN_OFF.SIGNER_ID),
                 row.get(SIGN_OFF.SIGNED_BY),
                 row.get(SIGN_OFF.SIGNED_AT));
     }

@@ -1,10 +1,11 @@
-package upahead.server.requests;
+package upahead.server.requests.leave;
 
 import java.time.LocalDate;
 import java.time.LocalDateTime;
 import java.util.List;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
+import upahead.server.requests.signing.SignOffs.Sent;
 
 /**
  * A request in a list.
@@ -31,4 +32,10 @@ public record RequestSummary(
         String answer,
         String note,
         LocalDateTime sentAt,
-        int edits) {}
+        int edits) {
+
+    /** Of this only what matters for signing. */
+    public Sent sent() {
+        return new Sent(id, personId);
+    }
+}

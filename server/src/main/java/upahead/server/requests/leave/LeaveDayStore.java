@@ -1,4 +1,4 @@
-package upahead.server.requests;
+package upahead.server.requests.leave;
 
 import static upahead.server.database.Tables.LEAVE_DAY;
 import static upahead.server.database.Tables.LEAVE_REQUEST;
@@ -18,6 +18,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.leave.LeaveCosting.Because;
@@ -27,23 +28,24 @@ import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.sql.Rows;
 import upahead.server.policies.PoliciesJoined;
 import upahead.server.policies.SeenBy;
+import upahead.server.requests.signing.AwayToday;
 
 /** The days of requests: what each costs, and what was decided about it. */
 @Repository
-class LeaveDayStore implements ApprovedLeave {
+public class LeaveDayStore implements ApprovedLeave, AwayToday {
 
     /** Somebody of a team who is away on a day. */
-    record Away(LocalDate on, long personId, String name, String policy, SeenBy seenBy, boolean kindShows) {}
+    public record Away(LocalDate on, long personId, String name, String policy, SeenBy seenBy, boolean kindShows) {}
 
     private final DSLContext sql;
     private final MovableClock clock;
 
-    LeaveDayStore(DSLContext sql, MovableClock clock) {
+    public LeaveDayStore(DSLContext sql, MovableClock clock) {
         this.sql = sql;
         this.clock = clock;
     }
 
-    void add(long requestId, Collection<LeaveDay> days) {
+    public void add(long requestId, Collection<LeaveDay> days) {
         for (LeaveDay day : days) {
             sql.insertInto(LEAVE_DAY)
                     .set(LEAVE_DAY.REQUEST_ID, requestId)
@@ -56,7 +58,7 @@ class LeaveDayStore implements ApprovedLeave {
         }
     }
 
-    void decide(long id, LocalDate on, Decision decision) {
+    public void decide(long id, LocalDate on, Decision decision) {
         sql.update(LEAVE_DAY)
                 .set(LEAVE_DAY.DECISION, decision.name())
                 .where(LEAVE_DAY.REQUEST_ID.eq(id))
@@ -64,7 +66,7 @@ class LeaveDayStore implements ApprovedLeave {
                 .execute();
     }
 
-    List<LeaveDay> of(long requestId) {
+    public List<LeaveDay> of(long requestId) {
         return sql.selectFrom(LEAVE_DAY)
                 .where(LEAVE_DAY.REQUEST_ID.eq(requestId))
                 .orderBy(LEAVE_DAY.ON_DATE)
@@ -78,7 +80,7 @@ class LeaveDayStore implements ApprovedLeave {
     }
 
     /** Who of a team has approved leave on some days. */
-    List<Away> away(long teamId, Collection<LocalDate> on) {
+    public List<Away> away(long teamId, Collection<LocalDate> on) {
         var days = sql.selectDistinct(LEAVE_DAY.ON_DATE, PERSON_ID, PERSON_NAME)
                 .select(PoliciesJoined.FIELDS)
                 .from(LEAVE_DAY)
@@ -100,7 +102,7 @@ class LeaveDayStore implements ApprovedLeave {
     }
 
     /** The days on which a person has leave that waits or is approved. */
-    Map<LocalDate, Long> takenDays(long personId) {
+    public Map<LocalDate, Long> takenDays(long personId) {
         return sql.select(LEAVE_DAY.ON_DATE, LEAVE_REQUEST.ID)
                 .from(LEAVE_DAY)
                 .join(LEAVE_REQUEST)
@@ -112,6 +114,18 @@ class LeaveDayStore implements ApprovedLeave {
                         .eq(Decision.APPROVED.name())
                         .or(LEAVE_REQUEST.STATE.eq(RequestState.WAITING.name())))
                 .fetchMap(LEAVE_DAY.ON_DATE, LEAVE_REQUEST.ID);
+    }
+
+    @Override
+    public Set<Long> awayOn(LocalDate day) {
+        return sql.selectDistinct(LEAVE_REQUEST.PERSON_ID)
+                .from(LEAVE_DAY)
+                .join(LEAVE_REQUEST)
+                .on(LEAVE_REQUEST.ID.eq(LEAVE_DAY.REQUEST_ID))
+                .where(LEAVE_DAY.ON_DATE.eq(day))
+                .and(LEAVE_DAY.DECISION.eq(Decision.APPROVED.name()))
+                .and(LEAVE_DAY.HOURS.gt(BigDecimal.ZERO))
+                .fetchSet(LEAVE_REQUEST.PERSON_ID);
     }
 
     @Override

@@ -1,4 +1,4 @@
-package upahead.server.requests;
+package upahead.server.requests.leave;
 
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
@@ -52,7 +52,7 @@ public record RequestDraft(
      * @param hours for a part in hours, else null
      */
     public record AskedDay(@NotNull LocalDate on, @NotNull Part part, @Nullable Amount hours) {
-        Asked asked() {
+        public Asked asked() {
             if (part != Part.HOURS) {
                 return part == Part.WHOLE ? Asked.WHOLE_DAY : Asked.HALF_DAY;
             }

@@ -1,4 +1,4 @@
-package upahead.server.requests;
+package upahead.server.requests.leave;
 
 import jakarta.annotation.Nullable;
 import java.time.LocalDate;
@@ -13,7 +13,7 @@ import upahead.core.quantity.Amount;
  * @param because why it costs that
  * @param decision null while it waits
  */
-record LeaveDay(
+public record LeaveDay(
         LocalDate on,
         RequestDraft.Part part,
         Amount hours,

@@ -1,4 +1,4 @@
-package upahead.server.requests;
+package upahead.server.requests.leave;
 
 /** What was decided about one day. */
 public enum Decision {

@@ -1,4 +1,4 @@
-package upahead.server.requests;
+package upahead.server.requests.leave;
 
 /** Where a request stands. */
 public enum RequestState {

@@ -1,19 +1,20 @@
-package upahead.server.requests;
+package upahead.server.requests.leave;
 
 import static upahead.server.database.Tables.LEAVE_DAY;
 import static upahead.server.database.Tables.LEAVE_REQUEST;
 import static upahead.server.database.Tables.REQUEST_EVENT;
-import static upahead.server.database.Tables.SIGN_OFF;
 import static upahead.server.employment.PeopleJoined.PERSON_NAME;
 import static upahead.server.employment.PeopleJoined.decidedBy;
 import static upahead.server.employment.PeopleJoined.inPayGroup;
 import static upahead.server.employment.PeopleJoined.inTeam;
+import static upahead.server.employment.PeopleJoined.named;
 import static upahead.server.employment.PeopleJoined.people;
 import static upahead.server.employment.PeopleJoined.peopleAtWork;
 import static upahead.server.organisation.OrganisationJoined.TEAM_NAME;
 import static upahead.server.platform.sql.Among.among;
 import static upahead.server.policies.PoliciesJoined.POLICY_NAME;
 import static upahead.server.policies.PoliciesJoined.policies;
+import static upahead.server.requests.signing.SignOffJoined.signedBy;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -28,20 +29,23 @@ import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
+import org.jooq.Record1;
+import org.jooq.Records;
 import org.jooq.Result;
+import org.jooq.Select;
 import org.jooq.SortField;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import upahead.core.quantity.Amount;
-import upahead.server.platform.access.Role;
 import upahead.server.platform.audit.Thing;
 import upahead.server.platform.audit.ThingNames;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.policies.PoliciesJoined;
+import upahead.server.requests.signing.SignOffs.Sent;
 
 /** Requests in lists: whose they are, what they are about and what became of them. */
 @Repository
-class RequestListStore implements ThingNames {
+public class RequestListStore implements ThingNames {
 
     private static final Field<LocalDate> FIRST = DSL.min(LEAVE_DAY.ON_DATE);
     private static final Field<LocalDate> LAST = DSL.max(LEAVE_DAY.ON_DATE);
@@ -68,34 +72,44 @@ class RequestListStore implements ThingNames {
     private final DSLContext sql;
     private final MovableClock clock;
 
-    RequestListStore(DSLContext sql, MovableClock clock) {
+    public RequestListStore(DSLContext sql, MovableClock clock) {
         this.sql = sql;
         this.clock = clock;
     }
 
-    Optional<RequestSummary> find(long id) {
+    public Optional<RequestSummary> find(long id) {
         return summaries(LEAVE_REQUEST.ID.eq(id), FIRST.asc(), 1, 0).stream().findFirst();
     }
 
-    List<RequestSummary> ofPerson(long personId, int most) {
+    public List<RequestSummary> ofPerson(long personId, int most) {
         return summaries(LEAVE_REQUEST.PERSON_ID.eq(personId), FIRST.asc(), most, 0);
     }
 
-    /** Requests in some states, of everybody or of the people of one approver: waiting ones by how soon, else latest first. */
-    List<RequestSummary> inStates(Collection<RequestState> states, Long approverId, int page, int size) {
-        boolean onlyWaiting = states.equals(Set.of(RequestState.WAITING));
+    /** The requests that are asked for: waiting ones by how soon, else latest first. */
+    public List<RequestSummary> asked(RequestQuery query) {
         return summaries(
-                inStates(states, approverId), onlyWaiting ? FIRST.asc() : FIRST.desc(), size, (long) page * size);
+                matching(query),
+                query.onlyWaiting() ? FIRST.asc() : FIRST.desc(),
+                query.size(),
+                (long) query.page() * query.size());
     }
 
-    int count(Collection<RequestState> states, Long approverId) {
+    public int count(RequestQuery query) {
         return sql.fetchCount(
                 peopleAtWork(sql.select(LEAVE_REQUEST.ID).from(LEAVE_REQUEST), LEAVE_REQUEST.PERSON_ID, clock.today())
-                        .where(inStates(states, approverId)));
+                        .where(matching(query)));
+    }
+
+    /** All that wait, with whose they are. */
+    public List<Sent> waiting() {
+        return sql.select(LEAVE_REQUEST.ID, LEAVE_REQUEST.PERSON_ID)
+                .from(LEAVE_REQUEST)
+                .where(LEAVE_REQUEST.STATE.eq(RequestState.WAITING.name()))
+                .fetch(Records.mapping(Sent::new));
     }
 
     /** Waiting requests of a pay group with a day within some days. */
-    List<RequestSummary> waitingWithin(long payGroupId, LocalDate first, LocalDate last) {
+    public List<RequestSummary> waitingWithin(long payGroupId, LocalDate first, LocalDate last) {
         return summaries(
                 LEAVE_REQUEST
                         .STATE
@@ -110,7 +124,7 @@ class RequestListStore implements ThingNames {
     }
 
     /** Requests with an approved day within some days, of a team or of everybody where that is null. */
-    List<RequestSummary> approvedWithin(LocalDate first, LocalDate last, Long teamId) {
+    public List<RequestSummary> approvedWithin(LocalDate first, LocalDate last, Long teamId) {
         Condition approved = LEAVE_REQUEST.ID.in(sql.select(LEAVE_DAY.REQUEST_ID)
                 .from(LEAVE_DAY)
                 .where(LEAVE_DAY.ON_DATE.between(first, last))
@@ -119,15 +133,33 @@ class RequestListStore implements ThingNames {
         return summaries(teamId == null ? approved : approved.and(inTeam(teamId)), FIRST.asc(), Integer.MAX_VALUE, 0);
     }
 
-    private Condition inStates(Collection<RequestState> states, Long approverId) {
-        Condition condition =
-                LEAVE_REQUEST.STATE.in(states.stream().map(RequestState::name).toList());
-        return approverId == null
+    private Condition matching(RequestQuery query) {
+        Condition condition = LEAVE_REQUEST.STATE.in(
+                query.states().stream().map(RequestState::name).toList());
+        for (String word : query.words()) {
+            condition = condition.and(named(word));
+        }
+        if (query.teamId() != null) {
+            condition = condition.and(inTeam(query.teamId()));
+        }
+        if (query.policyId() != null) {
+            condition = condition.and(LEAVE_REQUEST.POLICY_ID.eq(query.policyId()));
+        }
+        if (query.from() != null || query.through() != null) {
+            condition = condition.and(LEAVE_REQUEST.ID.in(within(query.from(), query.through())));
+        }
+        return query.signer() == null
                 ? condition
-                : condition.and(decidedBy(approverId)
-                        .or(LEAVE_REQUEST.ID.in(sql.select(SIGN_OFF.REQUEST_ID)
-                                .from(SIGN_OFF)
-                                .where(SIGN_OFF.PERSON_ID.eq(approverId).or(SIGN_OFF.ROLE.eq(Role.APPROVER.name()))))));
+                : condition.and(decidedBy(query.signer())
+                        .or(signedBy(query.signer(), LEAVE_REQUEST.ID))
+                        .or(among(LEAVE_REQUEST.ID, query.inPlaceOfOthers())));
+    }
+
+    private Select<Record1<Long>> within(LocalDate from, LocalDate through) {
+        return sql.select(LEAVE_DAY.REQUEST_ID)
+                .from(LEAVE_DAY)
+                .where(from == null ? DSL.noCondition() : LEAVE_DAY.ON_DATE.ge(from))
+                .and(through == null ? DSL.noCondition() : LEAVE_DAY.ON_DATE.le(through));
     }
 
     private List<RequestSummary> summaries(Condition condition, SortField<?> order, int most, long skip) {
