@@ -7,6 +7,9 @@
     ['← →', 'Move the as-of day, when its marker is chosen'],
     ['j  k', 'Next and previous in a list'],
     ['Enter', 'Open what is chosen'],
+    ['a  d', 'Approve or decline the open request'],
+    ['1 to 9', 'Turn a day of the open request over'],
+    ['n', 'The next request'],
     ['Esc', 'Close what lies on top'],
     ['?', 'These keys'],
   ];

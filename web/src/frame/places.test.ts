@@ -21,6 +21,7 @@ describe('where somebody can go', () => {
     expect(places(EVERYTHING, 2)).toEqual([
       'Lookout',
       'Requests',
+      'Calendar',
       'Pay runs',
       'Balances',
       'Policies',
@@ -37,12 +38,19 @@ describe('where somebody can go', () => {
   });
 
   it('is little for an approver and less for an employee', () => {
-    expect(places(DECIDES, 4)).toEqual(['Lookout', 'Requests', 'Balances', 'My time', 'Mailbox']);
-    expect(places([], 27)).toEqual(['My time', 'Mailbox']);
+    expect(places(DECIDES, 4)).toEqual([
+      'Lookout',
+      'Requests',
+      'Calendar',
+      'Balances',
+      'My time',
+      'Mailbox',
+    ]);
+    expect(places([], 27)).toEqual(['Calendar', 'My time', 'Mailbox']);
   });
 
   it('is what a permission opens and no more', () => {
-    expect(places(['READ_THE_TRAIL'], null)).toEqual(['Audit trail', 'Mailbox']);
+    expect(places(['READ_THE_TRAIL'], null)).toEqual(['Calendar', 'Audit trail', 'Mailbox']);
   });
 
   it('names every place once', () => {

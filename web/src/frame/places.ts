@@ -1,4 +1,5 @@
 import CalendarHeart from '@lucide/svelte/icons/calendar-heart';
+import CalendarRange from '@lucide/svelte/icons/calendar-range';
 import FileChartColumn from '@lucide/svelte/icons/file-chart-column';
 import Inbox from '@lucide/svelte/icons/inbox';
 import Mails from '@lucide/svelte/icons/mails';
@@ -21,6 +22,7 @@ export interface Place {
 const PLACES: (Place & { needs: Permission | 'EMPLOYMENT' | null })[] = [
   { path: '/', name: 'Lookout', icon: Signpost, needs: 'DECIDE_FOR_THE_ASSIGNED' },
   { path: '/requests', name: 'Requests', icon: Inbox, needs: 'DECIDE_FOR_THE_ASSIGNED' },
+  { path: '/calendar', name: 'Calendar', icon: CalendarRange, needs: null },
   { path: '/pay-runs', name: 'Pay runs', icon: Wallet, needs: 'RUN_PAYROLL' },
   { path: '/balances', name: 'Balances', icon: Scale, needs: 'DECIDE_FOR_THE_ASSIGNED' },
   { path: '/policies', name: 'Policies', icon: NotebookPen, needs: 'WRITE_POLICIES' },

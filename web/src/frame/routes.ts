@@ -19,6 +19,7 @@ import NewPolicy from '../policies/NewPolicy.svelte';
 import Policies from '../policies/Policies.svelte';
 import PolicyPage from '../policies/PolicyPage.svelte';
 import Reports from '../reports/Reports.svelte';
+import Calendar from '../calendar/Calendar.svelte';
 import LeaveFile from '../requests/LeaveFile.svelte';
 import Requests from '../requests/Requests.svelte';
 import NotFound from './NotFound.svelte';
@@ -27,6 +28,7 @@ export const routes = {
   '/': Lookout,
   '/my-time': MyTime,
   '/my-time/:personId/:policyId': Balance,
+  '/calendar': Calendar,
   '/requests': Requests,
   '/requests/file': LeaveFile,
   '/requests/:id': Requests,

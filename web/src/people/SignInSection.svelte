@@ -4,6 +4,7 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import { words } from '../common/format';
   import { session } from '../frame/session.svelte';
+  import StandIns from '../requests/StandIns.svelte';
   import { said } from '../common/said.svelte';
   import { Work } from '../common/work.svelte';
 
@@ -106,3 +107,7 @@
   {/if}
 </div>
 <div class="mt-2"><ProblemNote problem={work.problem} /></div>
+{#if signIn?.decides}
+  <h2 class="mt-7 mb-1">Stand-ins</h2>
+  <StandIns personId={person.id} name={person.name} />
+{/if}

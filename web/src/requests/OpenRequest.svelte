@@ -9,6 +9,8 @@
   import Waiting from '../common/Waiting.svelte';
   import CancelDays from './CancelDays.svelte';
   import DayTiles from './DayTiles.svelte';
+  import { isTyping } from '../common/listkeys';
+  import SignOffList from './SignOffList.svelte';
   import { Work } from '../common/work.svelte';
 
   let { id, decided }: { id: number; decided: (detail: RequestDetail) => void } = $props();
@@ -87,17 +89,31 @@
     if (!done) await showAsItIsNow();
   }
 
-  /** The request as somebody else left it, beside why the decision was refused and what was typed. */
+  /** As somebody else left it, beside why the decision was refused and what was typed. */
   async function showAsItIsNow() {
     const [told, typed] = [work.problem, message];
     await load(id);
     [work.problem, message] = [told, typed];
   }
 
+  /** a approves as the tiles stand, d declines, a digit turns one day over. */
+  function onKey(event: KeyboardEvent) {
+    if (!detail?.mayDecide || work.busy || isTyping(event)) return;
+    if (document.querySelector('[role=dialog], dialog[open]')) return;
+    const turned = /^[1-9]$/.test(event.key) ? costly[Number(event.key) - 1] : undefined;
+    if (turned) toggle(turned.on);
+    else if (event.key === 'a') void decide(decisions);
+    else if (event.key === 'd') void decide(all('DECLINED'));
+    else return;
+    event.preventDefault();
+  }
+
   function all(decision: Decision): Record<string, Decision> {
     return Object.fromEntries(Object.keys(decisions).map((on) => [on, decision]));
   }
 </script>
+
+<svelte:window onkeydown={onKey} />
 
 {#if detail === null}
   <ProblemNote problem={work.problem} />
@@ -158,18 +174,7 @@
     {/if}
   </dl>
 
-  {#if detail.signOffs.length > 1 || (detail.signOffs.length === 1 && !detail.inTurn && request.state === 'WAITING')}
-    <h2 class="mt-4 mb-1">Sign-offs</h2>
-    <ol class="list-decimal pl-6" data-sign-offs>
-      {#each detail.signOffs as each (each.step)}
-        <li>
-          {each.signedBy
-            ? `${each.signedBy}, ${day(each.signedAt!)}`
-            : `${each.who}${request.state === 'WAITING' ? ', not yet' : ', not needed any more'}`}
-        </li>
-      {/each}
-    </ol>
-  {/if}
+  <SignOffList {detail} />
   {#if detail.mayDecide && !detail.inTurn}
     <p class="mt-3 border-l-4 border-accent bg-base-200 px-3 py-1">
       It waits for somebody else. You can decide over the top; the history says so.
@@ -198,12 +203,17 @@
         >
       {/if}
     </div>
-    <p class="quiet mt-2 text-sm">Each day can be decided by itself on its tile.</p>
+    <p class="quiet mt-2 text-sm">
+      Each day can be decided by itself on its tile.
+      <span class="hidden sm:inline"
+        >Keys: <kbd class="kbd kbd-xs">a</kbd> approve as marked, <kbd class="kbd kbd-xs">d</kbd>
+        decline, <kbd class="kbd kbd-xs">1</kbd> to
+        <kbd class="kbd kbd-xs">9</kbd> turn a day over, <kbd class="kbd kbd-xs">n</kbd> next.</span
+      >
+    </p>
   {:else}
     <div class="mt-3"><ProblemNote problem={work.problem} /></div>
-    {#if work.problem && message}
-      <p class="mt-2">What you had typed: “{message}”</p>
-    {/if}
+    {#if work.problem && message}<p class="mt-2">What you had typed: “{message}”</p>{/if}
   {/if}
 
   {#if detail.mayCancel}

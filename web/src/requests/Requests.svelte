@@ -1,112 +1,160 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { push, router } from 'svelte-spa-router';
-  import { answer, api } from '../api/client';
-  import type { RequestSummary } from '../api/types';
   import Empty from '../common/Empty.svelte';
-  import { span, withUnit } from '../common/format';
-  import { listKeys } from '../common/listkeys';
+  import { counted, span, withUnit } from '../common/format';
+  import { isTyping, listKeys } from '../common/listkeys';
   import Pager from '../common/Pager.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
+  import SidePanel from '../common/SidePanel.svelte';
   import StateMark from '../common/StateMark.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { session } from '../frame/session.svelte';
+  import DecideMany from './DecideMany.svelte';
   import EnterLeave from './EnterLeave.svelte';
   import OpenRequest from './OpenRequest.svelte';
-  import { Work } from '../common/work.svelte';
+  import { Queue } from './queue.svelte';
+  import QueueFilters from './QueueFilters.svelte';
+  import StandIns from './StandIns.svelte';
 
   let { params }: { params?: { id?: string } } = $props();
 
-  const SIZE = 40;
+  const queue = new Queue();
+  let panel = $state<'ENTER' | 'MANY' | 'STAND_INS' | null>(null);
 
-  let show = $state<'WAITING' | 'ALL'>('WAITING');
-  let page = $state(0);
-  let queue = $state<{ items: RequestSummary[]; total: number } | null>(null);
-  const work = new Work();
-  let entering = $state(false);
+  const open = $derived(params?.id ? Number(params.id) : (queue.found?.items[0]?.id ?? null));
 
-  const open = $derived(params?.id ? Number(params.id) : (queue?.items[0]?.id ?? null));
+  $effect(() => queue.begin());
 
-  async function load() {
-    const state: RequestSummary['state'][] = show === 'WAITING' ? ['WAITING'] : [];
-    await work.do(async () => {
-      queue = await answer(
-        api.GET('/api/requests', { params: { query: { state, page, size: SIZE } } }),
-      );
-    });
-  }
+  $effect(() => queue.load());
 
   $effect(() => {
-    void load();
+    void queue.address;
+    untrack(() => queue.keep(params?.id));
   });
 
   /** On to the next one, unless somebody went elsewhere meanwhile. */
-  async function next() {
+  function next() {
     const place = router.location;
-    await load();
-    if (router.location === place) push('/requests');
+    queue.load();
+    if (router.location === place) void push(`/requests${queue.address}`);
+  }
+
+  function onKey(event: KeyboardEvent) {
+    if (event.key !== 'n' || isTyping(event) || panel !== null) return;
+    const following = queue.after(open);
+    if (following !== null) void push(queue.href(following));
   }
 </script>
 
-<div class="mb-3 flex items-end gap-6">
+<svelte:window onkeydown={onKey} />
+
+<div class="mb-3 flex flex-wrap items-end justify-between gap-3">
   <h1>Requests</h1>
-  <fieldset class="flex gap-4">
-    <legend class="sr-only">Which requests</legend>
-    <label class="flex items-center gap-1.5">
-      <input type="radio" class="radio radio-sm" value="WAITING" bind:group={show} /> Waiting
-    </label>
-    <label class="flex items-center gap-1.5">
-      <input type="radio" class="radio radio-sm" value="ALL" bind:group={show} /> All
-    </label>
-  </fieldset>
-  {#if session.may('ENTER_LEAVE')}
-    <span class="ml-auto flex gap-3">
+  <span class="flex flex-wrap gap-3">
+    {#if session.current.personId !== null}
+      <button class="btn" onclick={() => (panel = 'STAND_INS')}>My stand-ins</button>
+    {/if}
+    {#if session.may('ENTER_LEAVE')}
       <a class="btn" href="#/requests/file">Leave from a file</a>
-      <button class="btn btn-primary" onclick={() => (entering = true)}>Enter leave</button>
-    </span>
-  {/if}
+      <button class="btn btn-primary" onclick={() => (panel = 'ENTER')}>Enter leave</button>
+    {/if}
+  </span>
 </div>
-{#if entering}
+<QueueFilters {queue} />
+{#if panel === 'ENTER'}
   <EnterLeave
-    close={() => (entering = false)}
+    close={() => (panel = null)}
     done={() => {
-      entering = false;
-      void load();
+      panel = null;
+      queue.load();
     }}
   />
+{:else if panel === 'MANY'}
+  <DecideMany
+    ids={untrack(() => queue.selected)}
+    close={() => (panel = null)}
+    decided={() => queue.load()}
+  />
+{:else if panel === 'STAND_INS'}
+  <SidePanel title="My stand-ins" close={() => (panel = null)}>
+    <StandIns personId={session.current.personId!} name={session.current.name ?? ''} />
+  </SidePanel>
 {/if}
-<ProblemNote problem={work.problem} />
-{#if queue === null}
-  {#if !work.problem}<Waiting what="Fetching requests" />{/if}
-{:else if queue.items.length === 0}
-  <Empty><p>No request waits for you.</p></Empty>
+<ProblemNote problem={queue.work.problem} />
+{#if queue.found === null}
+  {#if !queue.work.problem}<Waiting what="Fetching requests" />{/if}
 {:else}
   <div class="grid gap-6 lg:grid-cols-[19rem_1fr]">
     <div>
-      <ul class="sheet divide-y divide-base-300" use:listKeys>
-        {#each queue.items as request (request.id)}
-          <li>
-            <a
-              data-row
-              href={`#/requests/${request.id}`}
-              aria-current={request.id === open ? 'true' : undefined}
+      {#if queue.found.items.length === 0}
+        <Empty>
+          <p>
+            {queue.narrowed
+              ? 'No request is like that.'
+              : queue.show === 'waiting'
+                ? 'No request waits for you.'
+                : 'There is no such request yet.'}
+          </p>
+        </Empty>
+      {:else}
+        {#if queue.show === 'waiting' && queue.found.items.length > 1}
+          <p class="mb-1 flex items-center justify-between text-sm">
+            <label class="flex items-center gap-2">
+              <input
+                type="checkbox"
+                class="checkbox checkbox-sm"
+                checked={queue.selected.length === queue.found.items.length}
+                onchange={() => queue.toggleAll()}
+              /> All on this page
+            </label>
+            <button
+              class="btn btn-sm"
+              disabled={queue.selected.length === 0}
+              onclick={() => (panel = 'MANY')}
+              >Decide {queue.selected.length === 0
+                ? 'many'
+                : counted(queue.selected.length, 'request')}</button
+            >
+          </p>
+        {/if}
+        <ul class="sheet divide-y divide-base-300" use:listKeys>
+          {#each queue.found.items as request (request.id)}
+            <li
               class={[
-                'block border-l-4 px-3 py-2',
+                'flex border-l-4',
                 request.id === open ? 'border-primary bg-base-200' : 'border-transparent',
               ]}
             >
-              <span class="flex justify-between gap-2">
-                <span class="font-semibold">{request.person}</span>
-                {#if show === 'ALL'}<StateMark state={request.state} />{/if}
-              </span>
-              <span class="block">{span(request.first, request.last)}</span>
-              <span class="quiet block text-sm">
-                {request.policy}, {withUnit(request.total, request.unit)}
-              </span>
-            </a>
-          </li>
-        {/each}
-      </ul>
-      <Pager total={queue.total} size={SIZE} bind:page what="requests" />
+              {#if queue.show === 'waiting' && queue.found.items.length > 1}
+                <input
+                  type="checkbox"
+                  class="checkbox checkbox-sm mt-3 ml-2"
+                  aria-label={`Choose ${request.person}, ${span(request.first, request.last)}`}
+                  checked={queue.selected.includes(request.id)}
+                  onchange={() => queue.toggle(request.id)}
+                />
+              {/if}
+              <a
+                data-row
+                href={`#${queue.href(request.id)}`}
+                aria-current={request.id === open ? 'true' : undefined}
+                class="block grow px-3 py-2"
+              >
+                <span class="flex justify-between gap-2">
+                  <span class="font-semibold">{request.person}</span>
+                  {#if queue.show !== 'waiting'}<StateMark state={request.state} />{/if}
+                </span>
+                <span class="block">{span(request.first, request.last)}</span>
+                <span class="quiet block text-sm">
+                  {request.policy}, {withUnit(request.total, request.unit)}
+                </span>
+              </a>
+            </li>
+          {/each}
+        </ul>
+        <Pager total={queue.found.total} size={queue.size} bind:page={queue.page} what="requests" />
+      {/if}
     </div>
     <div class="min-w-0">
       {#if open !== null}

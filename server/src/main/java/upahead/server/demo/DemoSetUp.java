@@ -30,6 +30,7 @@ class DemoSetUp implements ApplicationRunner {
     private final DemoSpecialTerms specialTerms;
     private final DemoHistory history;
     private final DemoRequestRules requestRules;
+    private final DemoStaffing staffing;
     private final People people;
     private final CurrentUser user;
     private final MovableClock clock;
@@ -41,6 +42,7 @@ class DemoSetUp implements ApplicationRunner {
             DemoSpecialTerms specialTerms,
             DemoHistory history,
             DemoRequestRules requestRules,
+            DemoStaffing staffing,
             People people,
             CurrentUser user,
             MovableClock clock,
@@ -50,6 +52,7 @@ class DemoSetUp implements ApplicationRunner {
         this.specialTerms = specialTerms;
         this.history = history;
         this.requestRules = requestRules;
+        this.staffing = staffing;
         this.people = people;
         this.user = user;
         this.clock = clock;
@@ -73,6 +76,7 @@ class DemoSetUp implements ApplicationRunner {
             history.live(byCode);
             requestRules.setUp();
             demoClock.moveTo(DemoHistory.TODAY);
+            staffing.setUp(byCode);
             return null;
         });
         LOG.info("Brindlemoor Gardens is set up ({} ms)", (System.nanoTime() - start) / 1_000_000);

@@ -25,6 +25,12 @@ public final class PeopleJoined {
     private static final Field<String> NAME_AND_CODE =
             DSL.lower(PERSON.NAME.concat(DSL.inline(" ")).concat(PERSON.CODE));
 
+    /** Of a list with people at work, where they are. */
+    public static final Field<Long> TEAM_ID = PERSON_PLACEMENT.TEAM_ID;
+
+    public static final Field<Long> SITE_ID = PERSON_PLACEMENT.SITE_ID;
+    public static final Field<Long> APPROVER_ID = PERSON_PLACEMENT.APPROVER_ID;
+
     private PeopleJoined() {}
 
     /** A list with its people; each of its rows has one. */
@@ -42,6 +48,18 @@ public final class PeopleJoined {
     public static <R extends Record> SelectOnConditionStep<R> peopleAtWork(
             SelectJoinStep<R> list, Field<Long> personId, LocalDate on) {
         return teams(people(list, personId).join(PERSON_PLACEMENT).on(placed(on)), PERSON_PLACEMENT.TEAM_ID);
+    }
+
+    /** A list with its people and where they work on a day of each row. */
+    public static <R extends Record> SelectOnConditionStep<R> peopleAtWork(
+            SelectJoinStep<R> list, Field<Long> personId, Field<LocalDate> on) {
+        return people(list, personId)
+                .join(PERSON_PLACEMENT)
+                .on(PERSON_PLACEMENT
+                        .PERSON_ID
+                        .eq(PERSON.ID)
+                        .and(PERSON_PLACEMENT.STARTS.le(on))
+                        .and(PERSON_PLACEMENT.THROUGH.ge(on)));
     }
 
     /** Of a list with people, those in whose name or code a word stands, in capitals or not. */

@@ -182,7 +182,13 @@ public class Invitations {
                                 "Up Ahead: a new password",
                                 "Somebody, probably you, asked for a new password for " + signedIn.username()
                                         + ". If it was not you, leave this be. Otherwise set it",
-                                new SignInView(signedIn.id(), signedIn.username(), signedIn.role(), true, true),
+                                new SignInView(
+                                        signedIn.id(),
+                                        signedIn.username(),
+                                        signedIn.role(),
+                                        signedIn.may(Permission.DECIDE_FOR_THE_ASSIGNED),
+                                        true,
+                                        true),
                                 this.address.forAnybody(),
                                 false);
                     }

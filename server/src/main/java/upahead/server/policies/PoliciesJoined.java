@@ -14,11 +14,13 @@ public final class PoliciesJoined {
 
     public static final Field<String> POLICY_NAME = POLICY.NAME;
     private static final Field<String> UNIT = POLICY.UNIT;
-    private static final Field<String> SEEN_BY = POLICY.SEEN_BY;
-    private static final Field<Boolean> KIND_SHOWS = POLICY.KIND_SHOWS;
+    /** Who sees absences under it. */
+    public static final Field<String> SEEN_BY = POLICY.SEEN_BY;
+    /** Whether they see its kind, too. */
+    public static final Field<Boolean> KIND_SHOWS = POLICY.KIND_SHOWS;
 
     /** What the readers of this class need of a policy. */
-    public static final List<Field<?>> FIELDS = List.of(POLICY_NAME, UNIT, SEEN_BY, KIND_SHOWS);
+    public static final List<Field<?>> FIELDS = List.of(POLICY_NAME, UNIT);
 
     private PoliciesJoined() {}
 
@@ -29,15 +31,5 @@ public final class PoliciesJoined {
 
     public static Unit unit(Record row) {
         return Unit.valueOf(row.get(UNIT));
-    }
-
-    /** Who sees absences under it. */
-    public static SeenBy seenBy(Record row) {
-        return SeenBy.valueOf(row.get(SEEN_BY));
-    }
-
-    /** Whether they see its kind, too. */
-    public static boolean kindShows(Record row) {
-        return row.get(KIND_SHOWS);
     }
 }

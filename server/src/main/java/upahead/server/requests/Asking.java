@@ -84,9 +84,13 @@ public class Asking {
         people.lock(draft.personId());
         RequestReviewer.Reviewed reviewed = reviewer.review(draft);
         RequestReview review = reviewed.review();
-        if (!review.problems().isEmpty()) {
-            RequestReview.Problem problem = review.problems().get(0);
-            throw Refusal.of(problem.field(), problem.message());
+        for (RequestReview.Problem problem : review.problems()) {
+            if (!problem.withNote()) {
+                throw Refusal.of(problem.field(), problem.message());
+            }
+            if (draft.note().isBlank()) {
+                throw Refusal.of("note", problem.message() + " Please say in the note why you ask all the same.");
+            }
         }
         PolicyDetail policy = policies.get(draft.policyId());
         long id = store.add(draft, answers(policy, draft), clock.now());

@@ -6,6 +6,7 @@ import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
+import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.EnumSet;
 import java.util.List;
@@ -46,6 +47,15 @@ class RequestController {
         }
     }
 
+    /** Requests about which something is asked. */
+    record SomeRequests(@NotEmpty @Size(max = MOST_AT_ONCE) List<@NotNull Long> ids) {}
+
+    /** Requests to be decided alike. */
+    record DecideManyForm(
+            @NotEmpty @Size(max = MOST_AT_ONCE) List<DecidingMany.@NotNull Chosen> requests,
+            @NotNull Decision decision,
+            @NotNull String message) {}
+
     /** Approved days to be cancelled, why, and the state of the request that was looked at. */
     record CancellationForm(
             int seenEdits,
@@ -55,15 +65,19 @@ class RequestController {
     /** The state of the request that was looked at. */
     record SeenState(int seenEdits) {}
 
+    private static final int MOST_AT_ONCE = 1000;
+
     private final Requests requests;
     private final Asking asking;
     private final Deciding deciding;
+    private final DecidingMany many;
     private final Cancelling cancelling;
 
-    RequestController(Requests requests, Asking asking, Deciding deciding, Cancelling cancelling) {
+    RequestController(Requests requests, Asking asking, Deciding deciding, DecidingMany many, Cancelling cancelling) {
         this.requests = requests;
         this.asking = asking;
         this.deciding = deciding;
+        this.many = many;
         this.cancelling = cancelling;
     }
 
@@ -113,6 +127,16 @@ class RequestController {
     @PostMapping("/requests/{id}/decision")
     RequestDetail decide(@PathVariable long id, @Valid @RequestBody DecisionForm form) {
         return deciding.decide(id, form.seenEdits(), form.byDay(), form.message());
+    }
+
+    @PostMapping("/requests/decisions/prospects")
+    List<DecidingMany.Prospect> prospects(@Valid @RequestBody SomeRequests some) {
+        return many.prospects(some.ids());
+    }
+
+    @PostMapping("/requests/decisions")
+    List<DecidingMany.Prospect> decideMany(@Valid @RequestBody DecideManyForm form) {
+        return many.decide(form.requests(), form.decision(), form.message());
     }
 
     @PostMapping("/requests/{id}/withdrawal")

@@ -3,7 +3,6 @@ package upahead.server.requests;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
-import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -67,7 +66,7 @@ class RequestNews {
     /** Mails the person what was decided: what is approved and what it costs, each declined day, and the message. */
     void tellRequester(RequestSummary request, String message) {
         Person person = people.get(request.personId());
-        String state = request.state().name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        String state = RequestWords.state(request.state());
         StringBuilder text = new StringBuilder(user.get().name() + ": " + state);
         if (!request.approved().isZero()) {
             text.append(", ").append(Words.amount(request.approved(), request.unit()));

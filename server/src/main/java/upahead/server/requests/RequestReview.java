@@ -43,16 +43,22 @@ public record RequestReview(
      * @param on the day it is about, null where it is about all of it
      * @param field where it is put right
      * @param passable whether an administrator who enters leave can pass it with a reason
+     * @param withNote whether whoever asks can pass it by saying why in the note
      */
-    public record Problem(@Nullable LocalDate on, String field, String message, boolean passable) {
+    public record Problem(@Nullable LocalDate on, String field, String message, boolean passable, boolean withNote) {
         /** One that nobody can pass. */
         Problem(LocalDate on, String field, String message) {
-            this(on, field, message, false);
+            this(on, field, message, false, false);
         }
 
         /** One that an administrator who enters leave can pass with a reason. */
         static Problem passable(LocalDate on, String field, String message) {
-            return new Problem(on, field, message, true);
+            return new Problem(on, field, message, true, false);
+        }
+
+        /** One that whoever asks can pass with a note, and an administrator with a reason. */
+        static Problem withNote(LocalDate on, String field, String message) {
+            return new Problem(on, field, message, true, true);
         }
     }
 }

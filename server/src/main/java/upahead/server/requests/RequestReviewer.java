@@ -3,13 +3,11 @@ package upahead.server.requests;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Predicate;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
+import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.HolidayCalendar.Holiday;
 import upahead.core.hours.WorkingDays;
 import upahead.core.leave.LeaveCosting;
@@ -23,10 +21,9 @@ import upahead.server.accounts.Outlook;
 import upahead.server.accounts.PersonAccount;
 import upahead.server.employment.People;
 import upahead.server.employment.Person;
-import upahead.server.employment.Reach;
 import upahead.server.platform.clock.MovableClock;
-import upahead.server.policies.SeenBy;
 import upahead.server.requests.RequestReview.Problem;
+import upahead.server.requests.absences.WhoIsAway;
 import upahead.server.requests.leave.LeaveDay;
 import upahead.server.requests.leave.LeaveDayStore;
 import upahead.server.requests.leave.RequestDraft;
@@ -44,7 +41,7 @@ class RequestReviewer {
     private final RequestListStore lists;
     private final LeaveDayStore leaveDays;
     private final RulesOfRequests rules;
-    private final Reach reach;
+    private final WhoIsAway absences;
     private final Balances balances;
     private final People people;
     private final MovableClock clock;
@@ -53,14 +50,14 @@ class RequestReviewer {
             RequestListStore lists,
             LeaveDayStore leaveDays,
             RulesOfRequests rules,
-            Reach reach,
+            WhoIsAway absences,
             Balances balances,
             People people,
             MovableClock clock) {
         this.lists = lists;
         this.leaveDays = leaveDays;
         this.rules = rules;
-        this.reach = reach;
+        this.absences = absences;
         this.balances = balances;
         this.people = people;
         this.clock = clock;
@@ -89,6 +86,7 @@ class RequestReviewer {
             problems.addAll(rules.missing(account.policy(), days, draft));
         }
         problems.addAll(rules.overlaps(draft));
+        problems.addAll(rules.shortStaffing(account, days));
         return new Reviewed(review(account, days, problems, null), days);
     }
 
@@ -99,6 +97,9 @@ class RequestReviewer {
         List<Problem> problems = request.state() == RequestState.WAITING
                 ? new ArrayList<>(rules.protectedDays(account.person(), days))
                 : new ArrayList<>();
+        if (request.state() == RequestState.WAITING) {
+            problems.addAll(rules.shortStaffing(account, days));
+        }
         return review(account, days, problems, request);
     }
 
@@ -117,7 +118,8 @@ class RequestReviewer {
                 .map(problem -> RequestWords.of(problem, account.policy().unit()))
                 .forEach(problems::add);
         problems.sort(Comparator.comparing(Problem::on, Comparator.nullsFirst(Comparator.naturalOrder())));
-        Map<LocalDate, List<String>> away = away(account.person(), days);
+        Map<LocalDate, List<String>> away = absences.besides(
+                account.person(), new DateSpan(first, days.get(days.size() - 1).on()));
         return new RequestReview(
                 account.policy().unit(),
                 Amount.sum(days.stream().map(LeaveDay::amount).toList()),
@@ -156,23 +158,6 @@ class RequestReviewer {
                         && (request == null || other.id() != request.id()))
                 .map(RequestSummary::total)
                 .toList());
-    }
-
-    /** Who of the team is away: as the policies show it, and with what it is to whoever decides for those people. */
-    private Map<LocalDate, List<String>> away(Person person, List<LeaveDay> days) {
-        Map<Long, Boolean> led = new HashMap<>();
-        Predicate<LeaveDayStore.Away> decides = each -> led.computeIfAbsent(each.personId(), reach::leads);
-        return leaveDays.away(person.teamId(), days.stream().map(LeaveDay::on).toList()).stream()
-                .filter(away -> away.personId() != person.id())
-                .filter(away -> decides.test(away) || away.seenBy() != SeenBy.NOBODY)
-                .collect(Collectors.groupingBy(
-                        LeaveDayStore.Away::on,
-                        Collectors.mapping(away -> shown(away, decides.test(away)), Collectors.toList())));
-    }
-
-    /** Whoever decides sees the policy too; others where its rules show it. */
-    private static String shown(LeaveDayStore.Away away, boolean decides) {
-        return decides || away.kindShows() ? away.name() + " (" + away.policy() + ")" : away.name();
     }
 
     private PersonAccount account(RequestDraft draft) {

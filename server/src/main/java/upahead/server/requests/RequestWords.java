@@ -1,18 +1,33 @@
 package upahead.server.requests;
 
+import java.util.Locale;
+import upahead.core.calendar.DateSpan;
 import upahead.core.ledger.RequestProblem;
 import upahead.core.quantity.Unit;
 import upahead.server.platform.words.Words;
 import upahead.server.requests.RequestReview.Problem;
+import upahead.server.requests.leave.RequestState;
+import upahead.server.requests.leave.RequestSummary;
 
-/** Says in words what stands against a request. */
+/** Says in words what a request is about and what stands against it. */
 final class RequestWords {
 
     private RequestWords() {}
 
     static Problem of(RequestProblem problem, Unit unit) {
         return new Problem(
-                problem.on(), "days", message(problem, unit), !(problem instanceof RequestProblem.NotCovered));
+                problem.on(), "days", message(problem, unit), !(problem instanceof RequestProblem.NotCovered), false);
+    }
+
+    /** What it is about: "Hourly leave, 16 hours, 3 to 4 May". */
+    static String inShort(RequestSummary request) {
+        return request.policy() + ", " + Words.amount(request.total(), request.unit()) + ", "
+                + Words.span(new DateSpan(request.first(), request.last()));
+    }
+
+    /** A state as it stands within a sentence. */
+    static String state(RequestState state) {
+        return state.name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     private static String message(RequestProblem problem, Unit unit) {

@@ -6,9 +6,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import upahead.core.hours.WorkingDays;
 import upahead.core.quantity.Amount;
+import upahead.core.staffing.Staffing;
 import upahead.server.accounts.PersonAccount;
 import upahead.server.employment.Person;
 import upahead.server.holidays.Holidays;
@@ -17,6 +19,7 @@ import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.words.Words;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.requests.RequestReview.Problem;
+import upahead.server.requests.absences.WhoIsAway;
 import upahead.server.requests.leave.LeaveDay;
 import upahead.server.requests.leave.LeaveDayStore;
 import upahead.server.requests.leave.RequestDraft;
@@ -30,12 +33,19 @@ class RulesOfRequests {
     private final LeaveDayStore leaveDays;
     private final DocumentStore documents;
     private final Holidays holidays;
+    private final WhoIsAway absences;
     private final MovableClock clock;
 
-    RulesOfRequests(LeaveDayStore leaveDays, DocumentStore documents, Holidays holidays, MovableClock clock) {
+    RulesOfRequests(
+            LeaveDayStore leaveDays,
+            DocumentStore documents,
+            Holidays holidays,
+            WhoIsAway absences,
+            MovableClock clock) {
         this.leaveDays = leaveDays;
         this.documents = documents;
         this.holidays = holidays;
+        this.absences = absences;
         this.clock = clock;
     }
 
@@ -137,6 +147,30 @@ class RulesOfRequests {
                                 Words.weekday(day.on()) + " is a protected date: " + dates.reason() + "."))
                         .stream())
                 .toList();
+    }
+
+    /** Days on which leave would leave fewer of the team than are needed. */
+    List<Problem> shortStaffing(PersonAccount account, List<LeaveDay> days) {
+        List<LeaveDay> costly =
+                days.stream().filter(day -> day.hours().isPositive()).toList();
+        Map<LocalDate, Staffing> staffing = absences.staffing(
+                account.person(), costly.stream().map(LeaveDay::on).toList());
+        return costly.stream()
+                .filter(day -> staffing.containsKey(day.on()))
+                .flatMap(day -> {
+                    Amount due = account.account().employment().scheduledHours(day.on());
+                    Staffing without = staffing.get(day.on()).with(Staffing.part(day.hours(), due));
+                    return without.isShort() ? Stream.of(shortOn(day.on(), account.person(), without)) : Stream.empty();
+                })
+                .toList();
+    }
+
+    private static Problem shortOn(LocalDate on, Person person, Staffing staffing) {
+        return Problem.withNote(
+                on,
+                "days",
+                Words.weekday(on) + ": of " + person.team() + " " + Words.figure(staffing.there())
+                        + " would be there, and " + staffing.needed() + " are needed.");
     }
 
     /** Days of which something is asked for or approved already. */

@@ -7,6 +7,7 @@
     "periods",
     "platform",
     "policies",
+    "requests.absences",
     "requests.leave",
     "requests.signing"
 })

@@ -2,14 +2,7 @@ package upahead.server.requests.leave;
 
 import static upahead.server.database.Tables.LEAVE_DAY;
 import static upahead.server.database.Tables.LEAVE_REQUEST;
-import static upahead.server.employment.PeopleJoined.PERSON_ID;
-import static upahead.server.employment.PeopleJoined.PERSON_NAME;
-import static upahead.server.employment.PeopleJoined.inTeam;
-import static upahead.server.employment.PeopleJoined.people;
-import static upahead.server.employment.PeopleJoined.peopleAtWork;
 import static upahead.server.platform.sql.Among.among;
-import static upahead.server.policies.PoliciesJoined.POLICY_NAME;
-import static upahead.server.policies.PoliciesJoined.policies;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
@@ -24,25 +17,17 @@ import org.springframework.stereotype.Repository;
 import upahead.core.leave.LeaveCosting.Because;
 import upahead.core.quantity.Amount;
 import upahead.server.facts.ApprovedLeave;
-import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.sql.Rows;
-import upahead.server.policies.PoliciesJoined;
-import upahead.server.policies.SeenBy;
 import upahead.server.requests.signing.AwayToday;
 
 /** The days of requests: what each costs, and what was decided about it. */
 @Repository
 public class LeaveDayStore implements ApprovedLeave, AwayToday {
 
-    /** Somebody of a team who is away on a day. */
-    public record Away(LocalDate on, long personId, String name, String policy, SeenBy seenBy, boolean kindShows) {}
-
     private final DSLContext sql;
-    private final MovableClock clock;
 
-    public LeaveDayStore(DSLContext sql, MovableClock clock) {
+    public LeaveDayStore(DSLContext sql) {
         this.sql = sql;
-        this.clock = clock;
     }
 
     public void add(long requestId, Collection<LeaveDay> days) {
@@ -77,28 +62,6 @@ public class LeaveDayStore implements ApprovedLeave, AwayToday {
                         new Amount(row.getAmount()),
                         Because.valueOf(row.getBecause()),
                         row.getDecision() == null ? null : Decision.valueOf(row.getDecision())));
-    }
-
-    /** Who of a team has approved leave on some days. */
-    public List<Away> away(long teamId, Collection<LocalDate> on) {
-        var days = sql.selectDistinct(LEAVE_DAY.ON_DATE, PERSON_ID, PERSON_NAME)
-                .select(PoliciesJoined.FIELDS)
-                .from(LEAVE_DAY)
-                .join(LEAVE_REQUEST)
-                .on(LEAVE_REQUEST.ID.eq(LEAVE_DAY.REQUEST_ID));
-        return policies(peopleAtWork(days, LEAVE_REQUEST.PERSON_ID, clock.today()), LEAVE_REQUEST.POLICY_ID)
-                .where(inTeam(teamId))
-                .and(LEAVE_DAY.DECISION.eq(Decision.APPROVED.name()))
-                .and(LEAVE_DAY.HOURS.gt(BigDecimal.ZERO))
-                .and(LEAVE_DAY.ON_DATE.in(on))
-                .orderBy(PERSON_NAME)
-                .fetch(row -> new Away(
-                        row.get(LEAVE_DAY.ON_DATE),
-                        row.get(PERSON_ID),
-                        row.get(PERSON_NAME),
-                        row.get(POLICY_NAME),
-                        PoliciesJoined.seenBy(row),
-                        PoliciesJoined.kindShows(row)));
     }
 
     /** The days on which a person has leave that waits or is approved. */

@@ -44,6 +44,8 @@ class WhoMayTest {
 
     /** What everybody reads who is signed in; none of it is about somebody else. */
     private static final Set<String> FOR_EVERYBODY = Set.of(
+            "GET /api/calendar",
+            "GET /api/calendar/teams/{teamId}",
             "GET /api/holidays",
             "GET /api/holidays/{siteId}/calendar",
             "GET /api/mail",
@@ -64,7 +66,8 @@ class WhoMayTest {
             "GET /api/balances/table.csv",
             "GET /api/balances/table.xlsx",
             "GET /api/lookout",
-            "GET /api/requests");
+            "GET /api/requests",
+            "GET /api/team-needs");
 
     private static final Pattern FILES = Pattern.compile("POST.*/((documents|import|file|hours)(/preview)?)");
 

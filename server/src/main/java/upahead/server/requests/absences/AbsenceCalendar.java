@@ -1,0 +1,216 @@
+package upahead.server.requests.absences;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Objects;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.core.calendar.DateSpan;
+import upahead.core.people.Employment;
+import upahead.core.quantity.Amount;
+import upahead.core.staffing.Staffing;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
+import upahead.server.employment.Whereabouts;
+import upahead.server.holidays.Holidays;
+import upahead.server.organisation.Named;
+import upahead.server.organisation.Organisation;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.requests.absences.CalendarView.BandDay;
+import upahead.server.requests.absences.CalendarView.TeamBand;
+import upahead.server.requests.absences.TeamPeople.AbsentDay;
+import upahead.server.requests.absences.TeamPeople.PersonDays;
+import upahead.server.requests.leave.Absent;
+import upahead.server.requests.leave.AbsentStore;
+
+/** The calendar that everybody shares, each seeing of it what policies let them see. */
+@Service
+public class AbsenceCalendar {
+
+    private static final int MOST_DAYS = 100;
+
+    private final AbsentStore store;
+    private final TeamNeedStore needs;
+    private final People people;
+    private final Holidays holidays;
+    private final Organisation organisation;
+    private final CalendarDays days;
+    private final WhatIsSeen sight;
+
+    AbsenceCalendar(
+            AbsentStore store,
+            TeamNeedStore needs,
+            People people,
+            Holidays holidays,
+            Organisation organisation,
+            CalendarDays days,
+            WhatIsSeen sight) {
+        this.store = store;
+        this.needs = needs;
+        this.people = people;
+        this.holidays = holidays;
+        this.organisation = organisation;
+        this.days = days;
+        this.sight = sight;
+    }
+
+    /**
+     * What is looked at.
+     *
+     * @param siteId of people at one site, null for all
+     * @param policyId of one kind, null for all; only where the kind may be seen
+     */
+    public record Question(DateSpan days, Long siteId, Long policyId) {
+        /**
+         * @throws Refusal if the days are none or too many
+         */
+        public static Question of(LocalDate from, LocalDate through, Long siteId, Long policyId) {
+            DateSpan days = DateSpan.between(from, through)
+                    .filter(span -> span.days() <= MOST_DAYS)
+                    .orElseThrow(() -> Refusal.of("through", "The calendar shows up to " + MOST_DAYS + " days."));
+            return new Question(days, siteId, policyId);
+        }
+
+        boolean asks(Absent absent, WhatIsSeen.Seer seer) {
+            return (siteId == null || siteId == absent.siteId())
+                    && (policyId == null || (policyId == absent.policyId() && seer.seesKind(absent)));
+        }
+    }
+
+    /** How each team is staffed: all teams for whoever sees everybody, else one's own and those of which one sees somebody. */
+    @Transactional(readOnly = true)
+    public CalendarView look(Question question) {
+        WhatIsSeen.Seer seer = sight.now();
+        List<Absent> seen = seen(question, null, seer);
+        List<Whereabouts> all = people.whereabouts(question.days().first()).stream()
+                .filter(each -> question.siteId() == null
+                        || question.siteId() == each.placing().siteId())
+                .toList();
+        Set<Long> teams = teams(seen, all, seer);
+        List<Long> ids = all.stream()
+                .filter(each -> teams.contains(each.placing().teamId()))
+                .map(Whereabouts::personId)
+                .toList();
+        Map<Long, Employment> employments = people.employments(ids);
+        TeamSchedules schedules =
+                new TeamSchedules(question.days(), employments, people.placements(ids), holidays.calendars());
+        Map<Long, Map<DayOfWeek, Integer>> needed = question.siteId() == null ? needs.all() : Map.of();
+        Map<Long, Map<LocalDate, List<Absent>>> away =
+                seen.stream().collect(Collectors.groupingBy(Absent::teamId, Collectors.groupingBy(Absent::on)));
+        Function<Absent, Amount> part = absent -> WhoIsAway.part(absent, employments.get(absent.personId()));
+        List<TeamBand> bands = organisation.teams().stream()
+                .filter(team -> teams.contains(team.id()))
+                .map(team -> band(
+                        team,
+                        question.days(),
+                        schedules,
+                        away.getOrDefault(team.id(), Map.of()),
+                        needed.getOrDefault(team.id(), Map.of()),
+                        part))
+                .toList();
+        return new CalendarView(days.of(question.days(), question.siteId()), bands);
+    }
+
+    private List<Absent> seen(Question question, Long teamId, WhatIsSeen.Seer seer) {
+        return store.within(question.days(), teamId).stream()
+                .filter(absent -> seer.sees(absent) && question.asks(absent, seer))
+                .toList();
+    }
+
+    private static Set<Long> teams(Collection<Absent> seen, Collection<Whereabouts> all, WhatIsSeen.Seer seer) {
+        Set<Long> teams = new HashSet<>();
+        seen.forEach(absent -> teams.add(absent.teamId()));
+        if (seer.teamId() != null) {
+            teams.add(seer.teamId());
+        }
+        all.stream()
+                .filter(each -> seer.everybody()
+                        || (seer.decides() && Objects.equals(each.placing().approverId(), seer.personId())))
+                .forEach(each -> teams.add(each.placing().teamId()));
+        return teams;
+    }
+
+    private static TeamBand band(
+            Named team,
+            DateSpan days,
+            TeamSchedules schedules,
+            Map<LocalDate, List<Absent>> away,
+            Map<DayOfWeek, Integer> needed,
+            Function<Absent, Amount> part) {
+        return new TeamBand(
+                team.id(),
+                team.name(),
+                days.dates()
+                        .map(day -> {
+                            List<Absent> absent = away.getOrDefault(day, List.of());
+                            Staffing staffing = new Staffing(
+                                    schedules.scheduled(team.id(), day),
+                                    sum(absent, true, part),
+                                    needed.getOrDefault(day.getDayOfWeek(), 0));
+                            return new BandDay(
+                                    staffing.scheduled(),
+                                    staffing.away(),
+                                    sum(absent, false, part),
+                                    staffing.needed(),
+                                    staffing.isShort());
+                        })
+                        .toList());
+    }
+
+    private static Amount sum(List<Absent> absent, boolean approved, Function<Absent, Amount> part) {
+        return Amount.sum(absent.stream()
+                .filter(each -> each.approved() == approved)
+                .map(part)
+                .toList());
+    }
+
+    /** The people of a team: all of them for whoever decides or belongs to it, else those who are seen to be away. */
+    @Transactional(readOnly = true)
+    public TeamPeople open(long teamId, Question question) {
+        WhatIsSeen.Seer seer = sight.now();
+        Map<Long, List<Absent>> seen =
+                seen(question, teamId, seer).stream().collect(Collectors.groupingBy(Absent::personId));
+        List<Person> team = people
+                .search(PeopleQuery.everybodyOn(question.days().first()).inTeam(teamId))
+                .stream()
+                .filter(person -> question.siteId() == null || question.siteId() == person.siteId())
+                .filter(person -> person.isEmployedWithin(
+                        question.days().first(), question.days().last()))
+                .filter(person -> seer.everybody()
+                        || Objects.equals(seer.teamId(), teamId)
+                        || Objects.equals(person.approverId(), seer.personId())
+                        || seen.containsKey(person.id()))
+                .toList();
+        Map<Long, Employment> employments =
+                people.employments(team.stream().map(Person::id).toList());
+        return new TeamPeople(
+                teamId,
+                team.stream()
+                        .map(person -> new PersonDays(
+                                person.id(),
+                                person.name(),
+                                seen.getOrDefault(person.id(), List.of()).stream()
+                                        .sorted(Comparator.comparing(Absent::on))
+                                        .map(absent -> day(absent, employments.get(person.id()), seer))
+                                        .toList()))
+                        .toList());
+    }
+
+    private static AbsentDay day(Absent absent, Employment employment, WhatIsSeen.Seer seer) {
+        return new AbsentDay(
+                absent.on(),
+                WhoIsAway.part(absent, employment),
+                absent.approved(),
+                seer.seesKind(absent) ? absent.policy() : null,
+                seer.knows(absent) ? absent.requestId() : null);
+    }
+}

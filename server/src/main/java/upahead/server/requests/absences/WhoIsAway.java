@@ -1,0 +1,91 @@
+package upahead.server.requests.absences;
+
+import java.time.DayOfWeek;
+import java.time.LocalDate;
+import java.util.Collection;
+import java.util.Collections;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Component;
+import upahead.core.calendar.DateSpan;
+import upahead.core.people.Employment;
+import upahead.core.quantity.Amount;
+import upahead.core.staffing.Staffing;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
+import upahead.server.holidays.Holidays;
+import upahead.server.requests.leave.Absent;
+import upahead.server.requests.leave.AbsentStore;
+import upahead.server.requests.leave.RequestDraft;
+
+/** Who else of a team is away, and how the team is staffed. */
+@Component
+public class WhoIsAway {
+
+    private static final Amount HALF = Amount.of("0.5");
+
+    private final AbsentStore store;
+    private final TeamNeedStore needs;
+    private final People people;
+    private final Holidays holidays;
+    private final WhatIsSeen sight;
+
+    WhoIsAway(AbsentStore store, TeamNeedStore needs, People people, Holidays holidays, WhatIsSeen sight) {
+        this.store = store;
+        this.needs = needs;
+        this.people = people;
+        this.holidays = holidays;
+        this.sight = sight;
+    }
+
+    /** Who else of somebody's team is away on some days, as whoever is signed in may see it, in words by day. */
+    public Map<LocalDate, List<String>> besides(Person person, DateSpan days) {
+        WhatIsSeen.Seer seer = sight.now();
+        return store.within(days, person.teamId()).stream()
+                .filter(absent -> absent.personId() != person.id() && seer.sees(absent))
+                .collect(Collectors.groupingBy(
+                        Absent::on, Collectors.mapping(absent -> shown(absent, seer), Collectors.toList())));
+    }
+
+    private static String shown(Absent absent, WhatIsSeen.Seer seer) {
+        String waits = absent.approved() ? "" : ", waiting";
+        return seer.seesKind(absent) ? absent.person() + " (" + absent.policy() + waits + ")" : absent.person();
+    }
+
+    /** How the team of somebody is staffed on some days by approved leave, that person being there. */
+    public Map<LocalDate, Staffing> staffing(Person person, Collection<LocalDate> on) {
+        Map<DayOfWeek, Integer> needed = needs.all().getOrDefault(person.teamId(), Map.of());
+        if (needed.isEmpty() || on.isEmpty()) {
+            return Map.of();
+        }
+        DateSpan days = new DateSpan(Collections.min(on), Collections.max(on));
+        List<Long> team = people.search(PeopleQuery.everybodyOn(days.first()).inTeam(person.teamId())).stream()
+                .map(Person::id)
+                .toList();
+        Map<Long, Employment> employments = people.employments(team);
+        TeamSchedules schedules = new TeamSchedules(days, employments, people.placements(team), holidays.calendars());
+        Map<LocalDate, List<Absent>> away = store.within(days, person.teamId()).stream()
+                .filter(absent -> absent.approved() && absent.personId() != person.id())
+                .collect(Collectors.groupingBy(Absent::on));
+        return on.stream()
+                .distinct()
+                .collect(Collectors.toMap(
+                        day -> day,
+                        day -> new Staffing(
+                                schedules.scheduled(person.teamId(), day),
+                                Amount.sum(away.getOrDefault(day, List.of()).stream()
+                                        .map(absent -> part(absent, employments.get(absent.personId())))
+                                        .toList()),
+                                needed.getOrDefault(day.getDayOfWeek(), 0))));
+    }
+
+    /** How much of the scheduled day somebody is away, above 0 and at most 1. */
+    static Amount part(Absent absent, Employment employment) {
+        if (absent.asked() != RequestDraft.Part.HOURS) {
+            return absent.asked() == RequestDraft.Part.WHOLE ? Amount.ONE : HALF;
+        }
+        return Staffing.part(absent.hours(), employment == null ? Amount.ZERO : employment.scheduledHours(absent.on()));
+    }
+}
