@@ -6,6 +6,7 @@ import Holidays from '../holidays/Holidays.svelte';
 import Lookout from '../lookout/Lookout.svelte';
 import Mailbox from '../mail/Mailbox.svelte';
 import MyTime from '../mytime/MyTime.svelte';
+import OwnRequest from '../mytime/OwnRequest.svelte';
 import PayRun from '../payruns/PayRun.svelte';
 import Proof from '../payruns/Proof.svelte';
 import PayRuns from '../payruns/PayRuns.svelte';
@@ -27,6 +28,7 @@ import NotFound from './NotFound.svelte';
 export const routes = {
   '/': Lookout,
   '/my-time': MyTime,
+  '/my-time/requests/:id': OwnRequest,
   '/my-time/:personId/:policyId': Balance,
   '/calendar': Calendar,
   '/requests': Requests,

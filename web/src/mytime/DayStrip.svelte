@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import type { AskedDay, Holidays } from '../api/types';
   import {
     dayNumber,
@@ -24,6 +25,16 @@
   const WEEKS = 8;
 
   let start = $state(mondayOf(session.current.today));
+  /** The strip goes to where days are marked that it does not show. */
+  $effect(() => {
+    const first = marked[0]?.on;
+    untrack(() => {
+      if (first && painting === null && !weeks.flat().some((on) => isMarked(on))) {
+        start = mondayOf(first);
+      }
+    });
+  });
+
   let painting = $state<boolean | null>(null);
 
   const weeks = $derived(

@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { router } from 'svelte-spa-router';
+  import { read } from '../common/address';
   import { isPositive } from '../common/decimal';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -146,7 +148,15 @@
   </ul>
 
   {#if kinds.length > 0}
-    <Compose {personId} {kinds} bind:policyId sent={loadRequests} />
+    {#key router.querystring}
+      <Compose
+        {personId}
+        {kinds}
+        bind:policyId
+        sent={loadRequests}
+        from={read(router.querystring ?? '')}
+      />
+    {/key}
   {/if}
 
   {#if upcoming.length > 0}

@@ -21,7 +21,8 @@
             asking.changePart(each.on, event.currentTarget.value as AskedDay['part'])}
         >
           <option value="WHOLE">Whole day</option>
-          <option value="HALF">Half a day</option>
+          <option value="MORNING">The morning</option>
+          <option value="AFTERNOON">The afternoon</option>
           <option value="HOURS">Hours</option>
         </select>
         {#if asked?.part === 'HOURS'}

@@ -5,12 +5,15 @@ import type {
   AskedDay,
   DocumentView,
   Holidays,
+  RequestDetail,
   Person,
   RequestReview,
   RequestRules,
 } from '../api/types';
 import { exactSum, isPositive, isZero, sameNumber } from '../common/decimal';
+import { daysBetween, plusDays } from '../common/format';
 import { Work } from '../common/work.svelte';
+import { session } from '../frame/session.svelte';
 
 const ASKED_AFTER_MS = 150;
 
@@ -22,6 +25,8 @@ export class Asking {
   documents = $state<DocumentView[]>([]);
   rules = $state<RequestRules | null>(null);
   review = $state<RequestReview | null>(null);
+  /** The waiting request that is changed, null for a new one. */
+  changed = $state<{ id: number; edits: number } | null>(null);
   readonly work = new Work();
 
   readonly #personId: number;
@@ -41,6 +46,16 @@ export class Asking {
     ),
   );
   readonly costly = $derived(this.review?.days.filter((each) => isPositive(each.amount)) ?? []);
+
+  /** Whether all that stands against it can be passed by saying why, and nothing is said yet. */
+  readonly needsNote = $derived(
+    this.note.trim() === '' &&
+      (this.review?.problems.length ?? 0) > 0 &&
+      this.review!.problems.every((each) => each.withNote),
+  );
+  readonly sendable = $derived(
+    this.review !== null && !this.needsNote && this.review.problems.every((each) => each.withNote),
+  );
 
   constructor(personId: number) {
     this.#personId = personId;
@@ -64,7 +79,38 @@ export class Asking {
       note: this.note,
       answers: [...this.answers],
       documents: this.documents.map((each) => each.id),
+      replaces: this.changed?.id ?? null,
     };
+  }
+
+  /** Begins with an earlier request: changed into what is made of it, or as a new one some weeks later. */
+  take(detail: RequestDetail, asCopy: boolean) {
+    const { request, review } = detail;
+    const weeks = asCopy ? weeksUntilAhead(request.first, session.current.today) : 0;
+    this.changed = asCopy ? null : { id: request.id, edits: request.edits };
+    this.marked = review.days.map(({ on, part, hours }) => ({
+      on: plusDays(on, 7 * weeks),
+      part,
+      hours: part === 'HOURS' ? hours : null,
+    }));
+    this.note = request.note;
+    this.answers = detail.answers.map((each) => each.answer);
+  }
+
+  /** Marks more days, each once and in order of time. */
+  mark(days: string[]) {
+    const more = days
+      .filter((on) => !this.marked.some((each) => each.on === on))
+      .map((on) => ({ on, part: 'WHOLE' as const, hours: null }));
+    this.marked = [...this.marked, ...more].sort((one, other) => one.on.localeCompare(other.on));
+  }
+
+  clear() {
+    this.marked = [];
+    this.note = '';
+    this.answers = this.answers.map(() => '');
+    this.documents = [];
+    this.changed = null;
   }
 
   /** What a policy asks for; answers to questions that stay are kept. */
@@ -135,7 +181,7 @@ export class Asking {
       if (sameNumber(part, whole.amount)) return [each];
       if (unit === 'HOURS') return [{ on: each.on, part: 'HOURS', hours: part }];
       return sameNumber(exactSum([part, part]), whole.amount)
-        ? [{ on: each.on, part: 'HALF', hours: null }]
+        ? [{ on: each.on, part: 'MORNING', hours: null }]
         : [];
     });
   }
@@ -156,11 +202,20 @@ export class Asking {
 
   send(policyId: number): Promise<boolean> {
     return this.work.do(async () => {
-      await answer(api.POST('/api/requests', { body: this.draft(policyId) }));
-      this.marked = [];
-      this.note = '';
-      this.answers = this.answers.map(() => '');
-      this.documents = [];
+      const draft = this.draft(policyId);
+      if (this.changed) {
+        const params = { path: { id: this.changed.id } };
+        const body = { seenEdits: this.changed.edits, draft };
+        await answer(api.PUT('/api/requests/{id}', { params, body }));
+      } else {
+        await answer(api.POST('/api/requests', { body: draft }));
+      }
+      this.clear();
     });
   }
+}
+
+/** So many weeks later a day lies ahead, at least one. */
+function weeksUntilAhead(first: string, today: string): number {
+  return first > today ? 1 : Math.ceil((daysBetween(first, today) + 1) / 7);
 }

@@ -1,9 +1,11 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { isPositive } from '../common/decimal';
   import { SvelteSet } from 'svelte/reactivity';
   import { answer, api } from '../api/client';
   import type { RequestDetail } from '../api/types';
   import { counted, weekdayAndDay } from '../common/format';
+  import DayChoice from './DayChoice.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
   import { Work } from '../common/work.svelte';
@@ -14,10 +16,23 @@
   const approved = $derived(
     detail.review.days.filter((each) => each.decision === 'APPROVED' && isPositive(each.amount)),
   );
-  const chosen = new SvelteSet<string>();
+  const asked = $derived(detail.request.cancelAsked);
+  const chosen = new SvelteSet<string>(untrack(() => detail.request.cancelAsked));
 
   let reason = $state('');
   const work = new Work();
+
+  function refuse() {
+    void work.do(async () => {
+      const params = { path: { id: detail.request.id } };
+      const body = { seenEdits: detail.request.edits, reason };
+      const result = await answer(
+        api.POST('/api/requests/{id}/cancellation-refusal', { params, body }),
+      );
+      said.say('The days stand; it was told.');
+      cancelled(result);
+    });
+  }
 
   async function cancel(event: SubmitEvent) {
     event.preventDefault();
@@ -39,26 +54,18 @@
   }
 </script>
 
-<details class="mt-4">
+{#if asked.length > 0}
+  <p class="mt-4 border-l-4 border-accent bg-base-200 px-3 py-1" data-cancel-asked>
+    {detail.request.person.split(' ')[0]} asks to cancel {asked.map(weekdayAndDay).join(', ')}.
+  </p>
+{/if}
+<details class="mt-4" open={asked.length > 0}>
   <summary class="cursor-pointer font-semibold">Cancel approved days</summary>
   <form class="mt-2 space-y-3 border-l-4 border-base-300 pl-3" onsubmit={cancel}>
     <p class="quiet text-sm">
       A cancelled day goes back to the balance. If its period is closed, the next run corrects it.
     </p>
-    <fieldset class="flex flex-wrap gap-x-4 gap-y-1">
-      <legend class="sr-only">Days to cancel</legend>
-      {#each approved as each (each.on)}
-        <label class="flex items-center gap-1.5">
-          <input
-            type="checkbox"
-            class="checkbox checkbox-sm"
-            checked={chosen.has(each.on)}
-            onchange={() => (chosen.has(each.on) ? chosen.delete(each.on) : chosen.add(each.on))}
-          />
-          {weekdayAndDay(each.on)}
-        </label>
-      {/each}
-    </fieldset>
+    <DayChoice days={approved} {chosen} legend="Days to cancel" />
     <label class="block">
       <span class="font-semibold">Why</span>
       <textarea class="textarea mt-1 w-full" rows="2" name="cancel-reason" bind:value={reason}
@@ -68,5 +75,13 @@
     <button class="btn btn-sm" disabled={work.busy || chosen.size === 0 || reason.trim() === ''}>
       Cancel {chosen.size === 0 ? 'the chosen days' : counted(chosen.size, 'day')}
     </button>
+    {#if asked.length > 0}
+      <button
+        type="button"
+        class="btn btn-outline btn-sm"
+        disabled={work.busy || reason.trim() === ''}
+        onclick={refuse}>Let them stand</button
+      >
+    {/if}
   </form>
 </details>

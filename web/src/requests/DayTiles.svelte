@@ -32,6 +32,16 @@
     }
   }
 
+  const PARTS: Partial<Record<DayView['part'], string>> = {
+    HALF: 'half day',
+    MORNING: 'morning',
+    AFTERNOON: 'afternoon',
+  };
+
+  function firstNames(names: string[]): string {
+    return names.map((name) => name.split(' ')[0]).join(', ');
+  }
+
   const decided = $derived((day: DayView) => decisions?.[day.on] ?? day.decision);
 </script>
 
@@ -56,7 +66,7 @@
       {:else}
         <p class="text-sm">
           costs <strong title={day.amount}>{withUnit(day.amount, unit)}</strong>
-          {#if day.part === 'HALF'}<span class="quiet">half day</span>{/if}
+          {#if PARTS[day.part]}<span class="quiet">{PARTS[day.part]}</span>{/if}
         </p>
         {#if day.left !== null}
           <p
@@ -69,7 +79,15 @@
       {/if}
       {#if day.away.length > 0}
         <p class="mt-1 border-t border-base-300 pt-1 text-xs" title={day.away.join(', ')}>
-          {day.away.length} away: {day.away.map((name) => name.split(' ')[0]).join(', ')}
+          {day.away.length} away: {firstNames(day.away)}
+        </p>
+      {/if}
+      {#if day.asking.length > 0}
+        <p
+          class="mt-1 border-t border-dashed border-base-300 pt-1 text-xs"
+          title={day.asking.join(', ')}
+        >
+          {day.asking.length} asking: {firstNames(day.asking)}
         </p>
       {/if}
       {#if toggle && !free}

@@ -73,7 +73,7 @@
   const leave = $derived(
     personId === null || policyId === null || days.length === 0
       ? null
-      : { personId, policyId, days, note, answers: null, documents: null },
+      : { personId, policyId, days, note, answers: null, documents: null, replaces: null },
   );
 
   $effect(() => {

@@ -10,6 +10,7 @@
   import CancelDays from './CancelDays.svelte';
   import DayTiles from './DayTiles.svelte';
   import { isTyping } from '../common/listkeys';
+  import RequestHistory from './RequestHistory.svelte';
   import SignOffList from './SignOffList.svelte';
   import { Work } from '../common/work.svelte';
 
@@ -226,17 +227,7 @@
     />
   {/if}
 
-  <h2 class="mt-5 mb-1">History</h2>
-  <ul>
-    {#each detail.history as event, index (index)}
-      <li>
-        <span class="quiet">{day(event.at)}</span>
-        {event.actor}: {words(event.what).toLowerCase()}{event.message
-          ? `, “${event.message}”`
-          : ''}
-      </li>
-    {/each}
-  </ul>
+  <RequestHistory history={detail.history} />
   {#if detail.recent.length > 0}
     <h2 class="mt-4 mb-1">Other requests of {request.person.split(' ')[0]}</h2>
     <ul>

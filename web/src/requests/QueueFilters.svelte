@@ -33,6 +33,7 @@
       <option value={String(policy.id)}>{policy.name}</option>
     {/each}
   </select>
+  <span class="quiet">days from</span>
   <DateField class="input w-32" label="With a day from" bind:value={queue.from} onchange={first} />
   <span class="quiet">to</span>
   <DateField

@@ -28,7 +28,9 @@
                 >{span(request.first, request.last)}</a
               >
             {:else}
-              {span(request.first, request.last)}
+              <a data-row class="underline" href={`#/my-time/requests/${request.id}`}
+                >{span(request.first, request.last)}</a
+              >
             {/if}
           </td>
           <td>{request.policy}</td>
@@ -45,6 +47,11 @@
             {#if request.declined.length > 0 && request.state === 'PARTLY_APPROVED'}
               <span class="block text-sm" data-declined
                 >declined: {request.declined.map(weekdayAndDay).join(', ')}</span
+              >
+            {/if}
+            {#if request.cancelAsked.length > 0}
+              <span class="block text-sm"
+                >asked to cancel: {request.cancelAsked.map(weekdayAndDay).join(', ')}</span
               >
             {/if}
             {#if request.answer}<span class="quiet block text-sm">“{request.answer}”</span>{/if}

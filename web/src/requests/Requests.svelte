@@ -122,8 +122,8 @@
           {#each queue.found.items as request (request.id)}
             <li
               class={[
-                'flex border-l-4',
-                request.id === open ? 'border-primary bg-base-200' : 'border-transparent',
+                'flex',
+                request.id === open && 'bg-base-200 shadow-[inset_4px_0_var(--color-primary)]',
               ]}
             >
               {#if queue.show === 'waiting' && queue.found.items.length > 1}
@@ -143,7 +143,11 @@
               >
                 <span class="flex justify-between gap-2">
                   <span class="font-semibold">{request.person}</span>
-                  {#if queue.show !== 'waiting'}<StateMark state={request.state} />{/if}
+                  {#if request.cancelAsked.length > 0}
+                    <span class="text-sm font-semibold">asks to cancel</span>
+                  {:else if queue.show !== 'waiting'}
+                    <StateMark state={request.state} />
+                  {/if}
                 </span>
                 <span class="block">{span(request.first, request.last)}</span>
                 <span class="quiet block text-sm">

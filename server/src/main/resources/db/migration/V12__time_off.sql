@@ -23,3 +23,6 @@ create table team_need (
     primary key (team_id, weekday)
 );
 
+
+-- approved days that the person asks to be cancelled
+alter table leave_day add column cancel_asked boolean default false not null;

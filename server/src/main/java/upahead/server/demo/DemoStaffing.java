@@ -25,9 +25,9 @@ class DemoStaffing {
     }
 
     void setUp(Map<String, Person> people) {
-        need("Glasshouses", List.of(8, 8, 8, 8, 8, 0, 0));
-        need("Café and shop", List.of(4, 4, 4, 5, 6, 2, 2));
-        need("Visitor welcome", List.of(5, 5, 5, 5, 7, 3, 3));
+        need("Glasshouses", List.of(6, 6, 6, 6, 6, 0, 0));
+        need("Café and shop", List.of(3, 3, 3, 3, 4, 2, 2));
+        need("Visitor welcome", List.of(4, 4, 4, 4, 5, 2, 2));
         standIns.name(
                 people.get("B107").id(), people.get("B106").id(), LocalDate.of(2027, 5, 3), LocalDate.of(2027, 5, 14));
     }

@@ -104,7 +104,9 @@ public class Lookout {
                 soon ? Urgency.NOW : Urgency.FURTHER_AHEAD,
                 Kind.REQUEST,
                 request.first(),
-                request.person() + " asks for " + request.policy(),
+                request.person()
+                        + (request.cancelAsked().isEmpty() ? " asks for " : " asks to cancel days of ")
+                        + request.policy(),
                 Words.amount(request.total(), request.unit()) + ", "
                         + Words.span(new DateSpan(request.first(), request.last())) + ", sent "
                         + Words.day(request.sentAt().toLocalDate()) + ".",

@@ -1,6 +1,7 @@
 package upahead.server.requests;
 
 import java.util.List;
+import java.util.Objects;
 import java.util.stream.IntStream;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -74,7 +75,7 @@ public class Asking {
     }
 
     /**
-     * Sends a request to the person's approver.
+     * Sends a request to whoever signs it first.
      *
      * @throws Refusal if something stands against it
      */
@@ -82,16 +83,7 @@ public class Asking {
     @PreAuthorize("@reach.person(#draft.personId())")
     public RequestDetail send(RequestDraft draft) {
         people.lock(draft.personId());
-        RequestReviewer.Reviewed reviewed = reviewer.review(draft);
-        RequestReview review = reviewed.review();
-        for (RequestReview.Problem problem : review.problems()) {
-            if (!problem.withNote()) {
-                throw Refusal.of(problem.field(), problem.message());
-            }
-            if (draft.note().isBlank()) {
-                throw Refusal.of("note", problem.message() + " Please say in the note why you ask all the same.");
-            }
-        }
+        RequestReviewer.Reviewed reviewed = reviewed(draft);
         PolicyDetail policy = policies.get(draft.policyId());
         long id = store.add(draft, answers(policy, draft), clock.now());
         leaveDays.add(id, reviewed.days());
@@ -101,7 +93,53 @@ public class Asking {
         audit.record(Thing.REQUEST, id, "sent a request", null, draft);
         signOffs.lay(id, people.get(draft.personId()), policy);
         news.tellNextSigner(request);
-        return details.of(request, review);
+        return details.of(request, reviewed.review());
+    }
+
+    /**
+     * Changes one's own request while it waits; sign-offs begin anew, and the history keeps what it was.
+     *
+     * @param seenEdits the state of the request that was looked at
+     * @param draft what it becomes; {@code replaces} names the request
+     * @throws Refusal if something stands against it, days of it are decided already, or it was changed meanwhile
+     */
+    @Transactional
+    public RequestDetail change(long id, int seenEdits, RequestDraft draft) {
+        RequestSummary before = details.get(id);
+        if (!details.isOwn(before) || draft.personId() != before.personId() || !Objects.equals(draft.replaces(), id)) {
+            throw new AccessDeniedException("not one's own");
+        }
+        people.lock(before.personId());
+        if (leaveDays.of(id).stream().anyMatch(day -> day.decision() != null)) {
+            throw Refusal.conflict("Some of its days are decided already. Withdraw it and ask anew for the others.");
+        }
+        RequestReviewer.Reviewed reviewed = reviewed(draft);
+        PolicyDetail policy = policies.get(draft.policyId());
+        if (!store.change(id, seenEdits, draft, answers(policy, draft))) {
+            throw details.changedMeanwhile(id);
+        }
+        leaveDays.removeOf(id);
+        leaveDays.add(id, reviewed.days());
+        documents.attach(id, draft.documents());
+        store.addEvent(id, clock.now(), user.get().name(), "CHANGED", "before: " + RequestWords.inShort(before));
+        RequestSummary changed = details.get(id);
+        audit.record(Thing.REQUEST, id, "changed a request", before, changed);
+        signOffs.lay(id, people.get(draft.personId()), policy);
+        news.tellNextSigner(changed);
+        return details.of(changed, reviewed.review());
+    }
+
+    private RequestReviewer.Reviewed reviewed(RequestDraft draft) {
+        RequestReviewer.Reviewed reviewed = reviewer.review(draft);
+        for (RequestReview.Problem problem : reviewed.review().problems()) {
+            if (!problem.withNote()) {
+                throw Refusal.of(problem.field(), problem.message());
+            }
+            if (draft.note().isBlank()) {
+                throw Refusal.of("note", problem.message() + " Please say in the note why you ask all the same.");
+            }
+        }
+        return reviewed;
     }
 
     private static List<Answer> answers(PolicyDetail policy, RequestDraft draft) {

@@ -16,6 +16,7 @@ import upahead.server.requests.leave.RequestDraft;
  * @param holiday the name of the holiday, null where there is none
  * @param left the balance at the end of that day with the request taken, null where there is none
  * @param away who else of the team is away that day
+ * @param asking who else of the team asks for that day, for whoever decides
  * @param decision null while nothing is decided
  */
 public record DayView(
@@ -27,4 +28,5 @@ public record DayView(
         @Nullable String holiday,
         @Nullable Amount left,
         List<String> away,
+        List<String> asking,
         @Nullable Decision decision) {}

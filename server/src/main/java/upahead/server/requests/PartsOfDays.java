@@ -22,7 +22,7 @@ final class PartsOfDays {
     static Optional<Problem> problem(PolicyDetail policy, LeaveDay day) {
         RequestRules rules = policy.rules();
         if (day.part() == RequestDraft.Part.HOURS && rules.leaveIn() != LeaveIn.HOURS
-                || day.part() == RequestDraft.Part.HALF && rules.leaveIn() == LeaveIn.WHOLE_DAYS) {
+                || day.part().isHalf() && rules.leaveIn() == LeaveIn.WHOLE_DAYS) {
             return Optional.of(Problem.passable(
                     day.on(),
                     "days",

@@ -17,6 +17,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -61,6 +62,12 @@ class RequestController {
             int seenEdits,
             @NotEmpty(message = "please choose at least one day") Set<LocalDate> days,
             @NotBlank(message = "please say why") String reason) {}
+
+    /** Why nothing is cancelled, and the state of the request that was looked at. */
+    record CancellationRefusal(int seenEdits, @NotBlank(message = "please say why") String reason) {}
+
+    /** What a waiting request becomes, and the state of the request that was looked at. */
+    record ChangeForm(int seenEdits, @NotNull @Valid RequestDraft draft) {}
 
     /** The state of the request that was looked at. */
     record SeenState(int seenEdits) {}
@@ -142,6 +149,21 @@ class RequestController {
     @PostMapping("/requests/{id}/withdrawal")
     RequestDetail withdraw(@PathVariable long id, @Valid @RequestBody SeenState seen) {
         return asking.withdraw(id, seen.seenEdits());
+    }
+
+    @PutMapping("/requests/{id}")
+    RequestDetail change(@PathVariable long id, @Valid @RequestBody ChangeForm form) {
+        return asking.change(id, form.seenEdits(), form.draft());
+    }
+
+    @PostMapping("/requests/{id}/cancellation-wish")
+    RequestDetail askToCancel(@PathVariable long id, @Valid @RequestBody CancellationForm form) {
+        return cancelling.ask(id, form.seenEdits(), form.days(), form.reason());
+    }
+
+    @PostMapping("/requests/{id}/cancellation-refusal")
+    RequestDetail refuseToCancel(@PathVariable long id, @Valid @RequestBody CancellationRefusal form) {
+        return cancelling.refuse(id, form.seenEdits(), form.reason());
     }
 
     @PostMapping("/requests/{id}/cancellation")

@@ -100,6 +100,17 @@ class RequestNews {
         }
     }
 
+    /** Mails whoever decides for the person, or their stand-in, what the person asks; the administrators where nobody does. */
+    void tellLeader(RequestSummary request, String what, String message) {
+        for (Person leader : people.get(signOffs.leadersOf(people.get(request.personId())))) {
+            mailbox.send(
+                    leader.id(),
+                    leader.email(),
+                    request.person() + " " + what,
+                    request.person() + " " + what + " (" + RequestWords.inShort(request) + "): " + message);
+        }
+    }
+
     private static String listed(List<LocalDate> days) {
         return days.stream().map(Words::weekday).collect(Collectors.joining("; "));
     }

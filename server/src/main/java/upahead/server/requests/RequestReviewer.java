@@ -87,7 +87,7 @@ class RequestReviewer {
         }
         problems.addAll(rules.overlaps(draft));
         problems.addAll(rules.shortStaffing(account, days));
-        return new Reviewed(review(account, days, problems, null), days);
+        return new Reviewed(review(account, days, problems, null, draft.replaces()), days);
     }
 
     /** Reviews a request that was sent. */
@@ -100,11 +100,11 @@ class RequestReviewer {
         if (request.state() == RequestState.WAITING) {
             problems.addAll(rules.shortStaffing(account, days));
         }
-        return review(account, days, problems, request);
+        return review(account, days, problems, request, request.id());
     }
 
     private RequestReview review(
-            PersonAccount account, List<LeaveDay> days, List<Problem> problems, RequestSummary request) {
+            PersonAccount account, List<LeaveDay> days, List<Problem> problems, RequestSummary request, Long itself) {
         boolean undecided = request == null || request.state() == RequestState.WAITING;
         List<Taken> asked = days.stream()
                 .filter(day -> undecided && day.amount().isPositive())
@@ -118,27 +118,30 @@ class RequestReviewer {
                 .map(problem -> RequestWords.of(problem, account.policy().unit()))
                 .forEach(problems::add);
         problems.sort(Comparator.comparing(Problem::on, Comparator.nullsFirst(Comparator.naturalOrder())));
-        Map<LocalDate, List<String>> away = absences.besides(
-                account.person(), new DateSpan(first, days.get(days.size() - 1).on()));
+        DateSpan span = new DateSpan(first, days.get(days.size() - 1).on());
+        Map<LocalDate, List<String>> away = absences.besides(account.person(), span, true);
+        Map<LocalDate, List<String>> alsoAsking = absences.besides(account.person(), span, false);
         return new RequestReview(
                 account.policy().unit(),
                 Amount.sum(days.stream().map(LeaveDay::amount).toList()),
                 leave.askable(first).orElse(null),
                 leave.yearEnds(),
                 leave.left(leave.yearEnds()).orElse(null),
-                waitingElsewhere(account, request),
+                waitingElsewhere(account, itself),
                 days.stream()
                         .map(day -> view(
                                 day,
                                 account.account(),
                                 leave.left(day.on()).orElse(null),
-                                away.getOrDefault(day.on(), List.of())))
+                                away.getOrDefault(day.on(), List.of()),
+                                alsoAsking.getOrDefault(day.on(), List.of())))
                         .toList(),
                 List.copyOf(problems),
                 found.isEmpty() || account.policy().recordedOnly() ? null : leave.affordable());
     }
 
-    private static DayView view(LeaveDay day, Account account, Amount left, List<String> away) {
+    private static DayView view(
+            LeaveDay day, Account account, Amount left, List<String> away, List<String> alsoAsking) {
         return new DayView(
                 day.on(),
                 day.part(),
@@ -148,14 +151,15 @@ class RequestReviewer {
                 account.holidays().on(day.on()).map(Holiday::name).orElse(null),
                 left,
                 away,
+                alsoAsking,
                 day.decision());
     }
 
-    private Amount waitingElsewhere(PersonAccount account, RequestSummary request) {
+    private Amount waitingElsewhere(PersonAccount account, Long itself) {
         return Amount.sum(lists.ofPerson(account.person().id(), Integer.MAX_VALUE).stream()
                 .filter(other -> other.state() == RequestState.WAITING
                         && other.policyId() == account.policy().id()
-                        && (request == null || other.id() != request.id()))
+                        && (itself == null || other.id() != itself))
                 .map(RequestSummary::total)
                 .toList());
     }

@@ -178,7 +178,7 @@ class RulesOfRequests {
         Map<LocalDate, Long> taken = leaveDays.takenDays(draft.personId());
         return draft.days().stream()
                 .map(RequestDraft.AskedDay::on)
-                .filter(taken::containsKey)
+                .filter(day -> taken.containsKey(day) && !taken.get(day).equals(draft.replaces()))
                 .map(day -> new Problem(
                         day, "days", "There is leave on " + Words.weekday(day) + " already, waiting or approved."))
                 .toList();

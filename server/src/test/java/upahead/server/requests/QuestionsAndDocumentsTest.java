@@ -151,7 +151,8 @@ class QuestionsAndDocumentsTest {
                         .toList(),
                 "",
                 answers,
-                documents);
+                documents,
+                null);
     }
 
     private static byte[] pdf() {

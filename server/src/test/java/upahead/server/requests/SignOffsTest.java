@@ -226,7 +226,8 @@ class SignOffsTest {
                         .toList(),
                 "",
                 answers,
-                documents);
+                documents,
+                null);
     }
 
     private <T> T act(SignedIn somebody, Supplier<T> work) {

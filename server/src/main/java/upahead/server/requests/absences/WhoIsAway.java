@@ -40,18 +40,22 @@ public class WhoIsAway {
         this.sight = sight;
     }
 
-    /** Who else of somebody's team is away on some days, as whoever is signed in may see it, in words by day. */
-    public Map<LocalDate, List<String>> besides(Person person, DateSpan days) {
+    /**
+     * Who else of somebody's team is away on some days or asks to be, as whoever is signed in may see it, in words by day.
+     *
+     * @param approved whether those are meant whose leave is approved, or those who ask
+     */
+    public Map<LocalDate, List<String>> besides(Person person, DateSpan days, boolean approved) {
         WhatIsSeen.Seer seer = sight.now();
         return store.within(days, person.teamId()).stream()
-                .filter(absent -> absent.personId() != person.id() && seer.sees(absent))
+                .filter(absent ->
+                        absent.approved() == approved && absent.personId() != person.id() && seer.sees(absent))
                 .collect(Collectors.groupingBy(
                         Absent::on, Collectors.mapping(absent -> shown(absent, seer), Collectors.toList())));
     }
 
     private static String shown(Absent absent, WhatIsSeen.Seer seer) {
-        String waits = absent.approved() ? "" : ", waiting";
-        return seer.seesKind(absent) ? absent.person() + " (" + absent.policy() + waits + ")" : absent.person();
+        return seer.seesKind(absent) ? absent.person() + " (" + absent.policy() + ")" : absent.person();
     }
 
     /** How the team of somebody is staffed on some days by approved leave, that person being there. */

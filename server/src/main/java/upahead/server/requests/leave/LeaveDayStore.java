@@ -43,8 +43,23 @@ public class LeaveDayStore implements ApprovedLeave, AwayToday {
         }
     }
 
+    /** Takes away the days of a request that is changed. */
+    public void removeOf(long requestId) {
+        sql.deleteFrom(LEAVE_DAY).where(LEAVE_DAY.REQUEST_ID.eq(requestId)).execute();
+    }
+
+    /** Notes whether the person asks for a day to be cancelled. */
+    public void askToCancel(long id, Collection<LocalDate> days, boolean asked) {
+        sql.update(LEAVE_DAY)
+                .set(LEAVE_DAY.CANCEL_ASKED, asked)
+                .where(LEAVE_DAY.REQUEST_ID.eq(id))
+                .and(LEAVE_DAY.ON_DATE.in(days))
+                .execute();
+    }
+
     public void decide(long id, LocalDate on, Decision decision) {
         sql.update(LEAVE_DAY)
+                .set(LEAVE_DAY.CANCEL_ASKED, false)
                 .set(LEAVE_DAY.DECISION, decision.name())
                 .where(LEAVE_DAY.REQUEST_ID.eq(id))
                 .and(LEAVE_DAY.ON_DATE.eq(on))

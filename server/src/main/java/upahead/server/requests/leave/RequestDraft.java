@@ -18,6 +18,7 @@ import upahead.server.platform.problems.Refusal;
  * @param days each date once
  * @param answers to the questions of the policy, in their order
  * @param documents that were kept for it, by their ids
+ * @param replaces the waiting request that is changed into this one, null for a new one
  */
 public record RequestDraft(
         long personId,
@@ -27,7 +28,8 @@ public record RequestDraft(
         @NotNull @Size(max = 1000, message = "a note has at most 1000 characters") String note,
         @Nullable @Size(max = 5)
                 List<@NotNull @Size(max = 500, message = "an answer has at most 500 characters") String> answers,
-        @Nullable @Size(max = 10, message = "a request has at most 10 documents") List<Long> documents) {
+        @Nullable @Size(max = 10, message = "a request has at most 10 documents") List<Long> documents,
+        @Nullable Long replaces) {
 
     public RequestDraft {
         answers = answers == null ? List.of() : answers;
@@ -36,14 +38,22 @@ public record RequestDraft(
 
     /** A request without answers and documents. */
     public RequestDraft(long personId, long policyId, List<AskedDay> days, String note) {
-        this(personId, policyId, days, note, null, null);
+        this(personId, policyId, days, note, null, null, null);
     }
 
     /** How much of a day. */
     public enum Part {
         WHOLE,
+        /** Half of it, either one. */
         HALF,
-        HOURS
+        MORNING,
+        AFTERNOON,
+        HOURS;
+
+        /** Whether it is half of the day. */
+        public boolean isHalf() {
+            return this == HALF || this == MORNING || this == AFTERNOON;
+        }
     }
 
     /**

@@ -136,6 +136,11 @@ public class RequestListStore implements ThingNames {
     private Condition matching(RequestQuery query) {
         Condition condition = LEAVE_REQUEST.STATE.in(
                 query.states().stream().map(RequestState::name).toList());
+        if (query.onlyWaiting()) {
+            // what is asked to be cancelled waits for an answer, too
+            condition = condition.or(LEAVE_REQUEST.ID.in(
+                    sql.select(LEAVE_DAY.REQUEST_ID).from(LEAVE_DAY).where(LEAVE_DAY.CANCEL_ASKED.isTrue())));
+        }
         for (String word : query.words()) {
             condition = condition.and(named(word));
         }
@@ -181,11 +186,25 @@ public class RequestListStore implements ThingNames {
                 .map(row -> row.get(LEAVE_REQUEST.ID))
                 .toList();
         Map<Long, List<LocalDate>> declined = declined(decided);
+        Map<Long, List<LocalDate>> cancelAsked = cancelAsked(decided);
         Map<Long, String> answers = lastMessages(decided);
         return rows.map(row -> {
             long id = row.get(LEAVE_REQUEST.ID);
-            return summary(row, declined.getOrDefault(id, List.of()), answers.getOrDefault(id, ""));
+            return summary(
+                    row,
+                    declined.getOrDefault(id, List.of()),
+                    cancelAsked.getOrDefault(id, List.of()),
+                    answers.getOrDefault(id, ""));
         });
+    }
+
+    private Map<Long, List<LocalDate>> cancelAsked(Collection<Long> requests) {
+        return sql.select(LEAVE_DAY.REQUEST_ID, LEAVE_DAY.ON_DATE)
+                .from(LEAVE_DAY)
+                .where(among(LEAVE_DAY.REQUEST_ID, requests))
+                .and(LEAVE_DAY.CANCEL_ASKED.isTrue())
+                .orderBy(LEAVE_DAY.ON_DATE)
+                .fetchGroups(LEAVE_DAY.REQUEST_ID, LEAVE_DAY.ON_DATE);
     }
 
     private Map<Long, List<LocalDate>> declined(Collection<Long> requests) {
@@ -198,19 +217,20 @@ public class RequestListStore implements ThingNames {
                 .fetchGroups(LEAVE_DAY.REQUEST_ID, LEAVE_DAY.ON_DATE);
     }
 
-    /** What was said with the last of the events about each request that is not its sending. */
+    /** What was said with the last decision about each request. */
     private Map<Long, String> lastMessages(Collection<Long> requests) {
         Map<Long, String> messages = new HashMap<>();
         sql.select(REQUEST_EVENT.REQUEST_ID, REQUEST_EVENT.MESSAGE)
                 .from(REQUEST_EVENT)
                 .where(among(REQUEST_EVENT.REQUEST_ID, requests))
-                .and(REQUEST_EVENT.WHAT.ne("SENT"))
+                .and(REQUEST_EVENT.WHAT.notIn("SENT", "CHANGED", "ASKED_INSTEAD", "CANCELLATION_ASKED"))
                 .orderBy(REQUEST_EVENT.ID)
                 .forEach(row -> messages.put(row.value1(), row.value2()));
         return messages;
     }
 
-    private static RequestSummary summary(Record row, List<LocalDate> declined, String answer) {
+    private static RequestSummary summary(
+            Record row, List<LocalDate> declined, List<LocalDate> cancelAsked, String answer) {
         return new RequestSummary(
                 row.get(LEAVE_REQUEST.ID),
                 row.get(LEAVE_REQUEST.PERSON_ID),
@@ -225,6 +245,7 @@ public class RequestListStore implements ThingNames {
                 new Amount(row.get(TOTAL)),
                 new Amount(row.get(APPROVED_TOTAL)),
                 declined,
+                cancelAsked,
                 answer,
                 row.get(LEAVE_REQUEST.NOTE),
                 row.get(LEAVE_REQUEST.SENT_AT),

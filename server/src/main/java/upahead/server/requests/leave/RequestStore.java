@@ -34,6 +34,30 @@ public class RequestStore {
                 .fetchOne(LEAVE_REQUEST.ID);
     }
 
+    /** Makes a waiting request another one if it is still as it was seen; tells whether it was. */
+    public boolean change(long id, int seenEdits, RequestDraft draft, List<Answer> answers) {
+        return sql.update(LEAVE_REQUEST)
+                        .set(LEAVE_REQUEST.POLICY_ID, draft.policyId())
+                        .set(LEAVE_REQUEST.NOTE, draft.note().strip())
+                        .set(LEAVE_REQUEST.ANSWERS, json.written(answers))
+                        .set(LEAVE_REQUEST.EDITS, seenEdits + 1)
+                        .where(LEAVE_REQUEST.ID.eq(id))
+                        .and(LEAVE_REQUEST.EDITS.eq(seenEdits))
+                        .and(LEAVE_REQUEST.STATE.eq(RequestState.WAITING.name()))
+                        .execute()
+                == 1;
+    }
+
+    /** Counts a change of a request if it is still as it was seen; tells whether it was. */
+    public boolean touch(long id, int seenEdits) {
+        return sql.update(LEAVE_REQUEST)
+                        .set(LEAVE_REQUEST.EDITS, seenEdits + 1)
+                        .where(LEAVE_REQUEST.ID.eq(id))
+                        .and(LEAVE_REQUEST.EDITS.eq(seenEdits))
+                        .execute()
+                == 1;
+    }
+
     /** What was answered to the questions of the policy. */
     public List<Answer> answers(long requestId) {
         return List.of(json.read(

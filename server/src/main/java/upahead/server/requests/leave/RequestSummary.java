@@ -13,6 +13,7 @@ import upahead.server.requests.signing.SignOffs.Sent;
  * @param total what all its days cost
  * @param approved what its approved days cost, 0 while nothing is decided
  * @param declined its declined days, in order of time
+ * @param cancelAsked its approved days that the person asks to be cancelled, in order of time
  * @param answer the message of the last decision about it, empty where there is none
  */
 public record RequestSummary(
@@ -29,6 +30,7 @@ public record RequestSummary(
         Amount total,
         Amount approved,
         List<LocalDate> declined,
+        List<LocalDate> cancelAsked,
         String answer,
         String note,
         LocalDateTime sentAt,

@@ -43,6 +43,10 @@ class SignOffStore {
         }
     }
 
+    void removeOf(long requestId) {
+        sql.deleteFrom(SIGN_OFF).where(SIGN_OFF.REQUEST_ID.eq(requestId)).execute();
+    }
+
     void sign(long requestId, int step, SignedIn by, LocalDateTime at) {
         sql.update(SIGN_OFF)
                 .set(SIGN_OFF.SIGNED_BY_ID, by.id())

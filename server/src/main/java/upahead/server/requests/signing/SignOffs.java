@@ -63,8 +63,12 @@ public class SignOffs {
     /** A request that somebody sent, as far as it matters for signing. */
     public record Sent(long requestId, long requesterId) {}
 
-    /** Lays down whose approvals a request needs; a later change of the path does not touch it. */
+    /**
+     * Lays down whose approvals a request needs, in place of those it needed before it was changed; a later change of the
+     * path does not touch it.
+     */
     public void lay(long requestId, Person requester, PolicyDetail policy) {
+        store.removeOf(requestId);
         List<Signer> signers = new ArrayList<>();
         for (SignOffStep step : paths.of(policy.rules())) {
             Signer signer =
@@ -121,6 +125,14 @@ public class SignOffs {
         });
         told.remove(request.requesterId());
         return told;
+    }
+
+    /** Who is asked today about what somebody wants, besides sign-offs. */
+    public Set<Long> leadersOf(Person person) {
+        Long leader = person.approverId() == null
+                ? null
+                : signers().ask(person.approverId(), person.id(), Set.of()).personId();
+        return leader == null ? signIns.peopleWho(Permission.DECIDE_FOR_EVERYBODY) : Set.of(leader);
     }
 
     private Signers signers() {
