@@ -7,6 +7,7 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { asOf } from '../frame/asof.svelte';
+  import { entering } from '../frame/entering.svelte';
   import { session } from '../frame/session.svelte';
   import { AbsenceCalendar, STRETCHES } from './calendar.svelte';
   import PersonRow from './PersonRow.svelte';
@@ -19,7 +20,10 @@
 
   $effect(() => calendar.begin());
 
-  $effect(() => calendar.load());
+  $effect(() => {
+    void entering.done;
+    calendar.load();
+  });
 
   /** The calendar goes along with the marker on the road. */
   $effect(() => {

@@ -43,6 +43,7 @@ export class AbsenceCalendar {
   policies = $state<Policy[]>([]);
   readonly work = new Work();
 
+  #openedItself = false;
   readonly #ask = latest<[CalendarView, TeamPeople[]]>();
 
   constructor(around: string) {
@@ -88,6 +89,12 @@ export class AbsenceCalendar {
       ]),
       ([view, opened]) => {
         this.view = view;
+        // whoever sees one team only wants to see its people
+        const only = view.teams.length === 1 ? view.teams[0] : undefined;
+        if (only && before.recall()?.opened.length === 0 && !this.#openedItself) {
+          this.#openedItself = true;
+          this.toggle(only.teamId);
+        }
         this.people = Object.fromEntries(opened.map((team) => [team.teamId, team.people]));
         this.work.problem = null;
       },

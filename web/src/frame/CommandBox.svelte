@@ -1,9 +1,11 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
-  import type { Permission, Person } from '../api/types';
-  import { isDate, longDay } from '../common/format';
+  import type { Permission, Person, Policy } from '../api/types';
+  import { isDate, longDay, span } from '../common/format';
   import { asOf } from './asof.svelte';
+  import { entering } from './entering.svelte';
+  import { meantLeave } from './leavecommand';
   import { placesOf } from './places';
   import { session } from './session.svelte';
 
@@ -19,8 +21,19 @@
   let people = $state<Person[]>([]);
   let chosen = $state(0);
 
+  let policies = $state<Policy[]>([]);
+  const leave = $derived(meantLeave(typed, policies, session.current.today));
+
   $effect(() => {
-    const search = typed.trim();
+    if (!session.may('ENTER_LEAVE')) return;
+    answer(api.GET('/api/policies')).then(
+      (loaded) => (policies = loaded),
+      () => (policies = []),
+    );
+  });
+
+  $effect(() => {
+    const search = leave?.search ?? typed.trim();
     if (!session.may('KEEP_PEOPLE') || search.length < 2) {
       people = [];
       return;
@@ -68,7 +81,15 @@
         ]
       : []),
     ...actions.filter((action) => action.name.toLowerCase().includes(typed.trim().toLowerCase())),
-    ...people.map((person) => ({
+    ...people.flatMap((person) =>
+      (leave?.policies ?? []).map(({ id, name }) => ({
+        name: `${name} for ${person.name}`,
+        detail: `${person.team}, ${span(leave!.first, leave!.last)}`,
+        run: () =>
+          (entering.leave = { person, policyId: id, first: leave!.first, last: leave!.last }),
+      })),
+    ),
+    ...(leave ? [] : people).map((person) => ({
       name: person.name,
       detail: `${person.team}, ${person.code}`,
       run: () => push(`/people/${person.id}`),
@@ -113,7 +134,7 @@
   <input
     class="w-full border-b border-base-300 bg-base-100 px-4 py-3 text-lg outline-none"
     placeholder={session.may('KEEP_PEOPLE')
-      ? 'A place, a person, an action or a date'
+      ? 'A place, a person, a date, or “sick Merrin today”'
       : 'A place or an action'}
     aria-label="Go to"
     bind:value={typed}

@@ -6,6 +6,8 @@
   import { said } from '../common/said.svelte';
   import { asOf } from './asof.svelte';
   import CommandBox from './CommandBox.svelte';
+  import { entering } from './entering.svelte';
+  import EnterLeave from '../requests/EnterLeave.svelte';
   import Keys from './Keys.svelte';
   import Mark from './Mark.svelte';
   import OwnPassword from './OwnPassword.svelte';
@@ -124,6 +126,17 @@
 
 {#if commands}
   <CommandBox close={() => (commands = false)} />
+{/if}
+{#if entering.leave}
+  {@const { person, policyId, first, last } = entering.leave}
+  <EnterLeave
+    {person}
+    policy={policyId}
+    on={first}
+    {last}
+    close={() => entering.close()}
+    done={() => entering.entered()}
+  />
 {/if}
 {#if password}
   <OwnPassword close={() => (password = false)} />

@@ -6,6 +6,7 @@
   import { said } from '../common/said.svelte';
   import { words } from '../common/format';
   import Waiting from '../common/Waiting.svelte';
+  import TeamNeeds from './TeamNeeds.svelte';
   import WholeCompany from './WholeCompany.svelte';
   import { road } from '../frame/road.svelte';
   import { session } from '../frame/session.svelte';
@@ -168,5 +169,6 @@
       </form>
     </section>
   </div>
+  {#if organisation.teams.length > 0}<TeamNeeds teams={organisation.teams} />{/if}
   <WholeCompany />
 {/if}

@@ -16,12 +16,18 @@
   let {
     person = null,
     on = null,
+    last: through = null,
+    policy = null,
     done,
     close,
   }: {
     /** Whose leave it is, where that is known already. */
     person?: { id: number; name: string } | null;
     on?: string | null;
+    /** The last day, where it is another one. */
+    last?: string | null;
+    /** Of what kind it is, where that is known already. */
+    policy?: number | null;
     done: () => void;
     close: () => void;
   } = $props();
@@ -30,9 +36,9 @@
 
   let personId = $state<number | null>((() => person?.id ?? null)());
   let kinds = $state<AskableKind[]>([]);
-  let policyId = $state<number | null>(null);
+  let policyId = $state<number | null>((() => policy)());
   let first = $state((() => on ?? session.current.today)());
-  let last = $state((() => on ?? session.current.today)());
+  let last = $state((() => through ?? on ?? session.current.today)());
   let part = $state<AskedDay['part']>('WHOLE');
   let hours = $state('2');
   let note = $state('');

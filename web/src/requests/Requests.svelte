@@ -9,6 +9,7 @@
   import SidePanel from '../common/SidePanel.svelte';
   import StateMark from '../common/StateMark.svelte';
   import Waiting from '../common/Waiting.svelte';
+  import { entering } from '../frame/entering.svelte';
   import { session } from '../frame/session.svelte';
   import DecideMany from './DecideMany.svelte';
   import EnterLeave from './EnterLeave.svelte';
@@ -26,7 +27,10 @@
 
   $effect(() => queue.begin());
 
-  $effect(() => queue.load());
+  $effect(() => {
+    void entering.done;
+    queue.load();
+  });
 
   $effect(() => {
     void queue.address;

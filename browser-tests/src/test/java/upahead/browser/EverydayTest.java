@@ -50,7 +50,7 @@ class EverydayTest extends OnTheDemo {
         browser.press(Keys.SPACE);
         browser.sees("[data-cost]", "16 hours");
         browser.click("Part of a day only");
-        browser.choose("[aria-label='How much of 6 May 2027']", "Half a day");
+        browser.choose("[aria-label='How much of 6 May 2027']", "The morning");
         browser.sees("[data-cost]", "12 hours");
         browser.choose("[aria-label='How much of 5 May 2027']", "Hours");
         browser.type("[aria-label='Hours on 5 May 2027']", "9");

@@ -1,0 +1,132 @@
+package upahead.browser;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.MethodOrderer;
+import org.junit.jupiter.api.Order;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.TestMethodOrder;
+import org.openqa.selenium.Keys;
+
+/** Time off from the first thought to what is left of it: asked for, changed, decided, cancelled, and seen by others. */
+@TestMethodOrder(MethodOrderer.OrderAnnotation.class)
+class TimeOffTest extends OnTheDemo {
+
+    @Test
+    @Order(3)
+    void leaveIsAskedForChangedDeclinedInPartAndCancelled() {
+        browser.signInAndEnter("kerensa", PASSWORD);
+        browser.type("[aria-label='Days, typed']", "10-11 June, sometime");
+        browser.press(Keys.ENTER);
+        browser.sees("Which days are these?");
+        browser.type("[aria-label='Days, typed']", "10-11 June");
+        browser.press(Keys.ENTER);
+        browser.sees("[data-cost]", "16 hours");
+        browser.type("[name=note]", "My sister visits");
+        browser.click("Send request");
+        browser.sees("Sent. You will see here");
+
+        browser.click("Thu 10 Jun to Fri 11 Jun");
+        browser.click("Change");
+        browser.sees("Change your request");
+        browser.sees("[data-cost]", "16 hours");
+        browser.clickOn("[data-day='2027-06-09']");
+        browser.sees("[data-problems]", "protected date");
+        browser.clickOn("[data-day='2027-06-09']");
+        browser.clickOn("[data-day='2027-06-15']");
+        browser.sees("[data-cost]", "24 hours");
+        browser.click("Change request");
+        browser.sees("Changed. Your approver sees what it was before.");
+
+        browser.signInAndEnter("corvin", PASSWORD);
+        browser.go("/requests");
+        browser.type("[aria-label=Person]", "kerensa");
+        browser.clickOnRow("Kerensa Saltonstall");
+        browser.sees("[data-history]", "“before: Hourly leave, 16 hours, 10 June to 11 June”");
+        browser.press("3");
+        browser.sees("Approve 2 and decline 1");
+        browser.press("a");
+        browser.sees("Partly approved: Kerensa Saltonstall, Hourly leave.");
+
+        browser.signInAndEnter("kerensa", PASSWORD);
+        browser.click("Thu 10 Jun to Tue 15 Jun");
+        browser.click("Ask to cancel approved days");
+        browser.click("Fri 11 Jun");
+        browser.type("[name=cancel-reason]", "She leaves a day earlier");
+        browser.click("Ask to cancel");
+        browser.sees("You asked to cancel 11 Jun 2027.");
+
+        browser.signInAndEnter("corvin", PASSWORD);
+        browser.go("/requests?search=kerensa");
+        browser.clickOnRow("asks to cancel");
+        browser.sees("[data-cancel-asked]", "Kerensa asks to cancel Fri 11 Jun.");
+        browser.type("[name=cancel-reason]", "As you ask");
+        browser.click("Cancel 1 day");
+        browser.sees("Cancelled: 1 day of Kerensa Saltonstall.");
+    }
+
+    @Test
+    @Order(4)
+    void aStandInDecidesOnAPhone() {
+        browser.signInAndEnter("corvin", PASSWORD);
+        browser.go("/requests");
+        browser.click("My stand-ins");
+        browser.choose("[name=standInId]", "Maelle Pellisow, Glasshouses");
+        browser.click("Name as stand-in");
+        browser.sees("[data-stand-ins]", "Maelle Pellisow");
+
+        browser.resize(390, 844);
+        browser.signInAndEnter("maelle", PASSWORD);
+        browser.go("/requests");
+        browser.clickOnRow("Petrel Yaxley");
+        browser.sees("[data-asked]", "Maelle Pellisow stands in for Corvin Harnquist");
+        assertThat(browser.sidewaysScroll()).isZero();
+        browser.click("Approve");
+        browser.sees("Approved: Petrel Yaxley, Hourly leave.");
+        browser.resize(1280, 800);
+    }
+
+    @Test
+    @Order(2)
+    void manyAreDecidedAtOnceAndWhatCannotBeIsSaid() {
+        browser.signInAndEnter("corvin", PASSWORD);
+        browser.go("/requests");
+        browser.sees("Osric Wrenfield");
+        browser.clickOn("[aria-label='Choose Osric Wrenfield, Wed 21 Apr to Thu 22 Apr']");
+        browser.click("Decide 1 request");
+        browser.sees("1 request can be decided.");
+        browser.click("Decline 1");
+        browser.sees("[data-outcome]", "1 request declined.");
+        browser.click("Close");
+
+        administrator();
+        browser.press(Keys.chord(Keys.CONTROL, "k"));
+        browser.type("[aria-label='Go to'] input", "sick merrin today");
+        browser.sees("Sick time for Merrin Umberleigh");
+        browser.press(Keys.ENTER);
+        browser.sees("Enter leave of Merrin Umberleigh");
+        browser.sees("costs 8 hours");
+        browser.click("Enter");
+        browser.sees("Sick time of Merrin Umberleigh is entered");
+    }
+
+    @Test
+    @Order(1)
+    void theCalendarShowsToEachWhatTheyMaySee() {
+        administrator();
+        browser.go("/calendar");
+        browser.clickOnRow("Grounds");
+        browser.sees("[data-person='Osric Wrenfield']", "waiting");
+        browser.sees("[data-person='Silvan Bellwether']", "Hourly leave");
+
+        browser.signInAndEnter("corvin", PASSWORD);
+        browser.go("/calendar");
+        browser.sees("[data-person='Osric Wrenfield']", "waiting");
+
+        browser.signInAndEnter("kerensa", PASSWORD);
+        browser.go("/calendar");
+        browser.sees("[data-person='Silvan Bellwether']", "30 April 2027: away");
+        assertThat(browser.text("[data-person='Osric Wrenfield']")).doesNotContain("waiting");
+        assertThat(browser.text("[data-person='Silvan Bellwether']")).doesNotContain("Hourly leave");
+    }
+}
