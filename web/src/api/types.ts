@@ -101,3 +101,4 @@ export type TeamPeople = Schemas['TeamPeople'];
 export type PersonDays = Schemas['PersonDays'];
 export type AbsentDay = Schemas['AbsentDay'];
 export type TeamNeed = Schemas['TeamNeed'];
+export type Notice = Schemas['Notice'];

@@ -10,6 +10,7 @@
   import EnterLeave from '../requests/EnterLeave.svelte';
   import Keys from './Keys.svelte';
   import Mark from './Mark.svelte';
+  import { unread } from './notices.svelte';
   import OwnPassword from './OwnPassword.svelte';
   import { placesOf } from './places';
   import Road from './Road.svelte';
@@ -53,9 +54,15 @@
   function isHere(path: string): boolean {
     return path === '/' ? router.location === '/' : router.location.startsWith(path);
   }
+
+  /** Each change of place asks anew what there is to be told. */
+  $effect(() => {
+    void router.location;
+    void unread.look();
+  });
 </script>
 
-<svelte:window onkeydown={onKey} />
+<svelte:window onkeydown={onKey} onfocus={() => void unread.look()} />
 
 <a href="#main" class="sr-only focus:not-sr-only">Skip to the content</a>
 <div class="flex min-h-screen flex-col lg:flex-row">
@@ -81,6 +88,12 @@
           >
             <place.icon size={17} aria-hidden="true" />
             {place.name}
+            {#if place.path === '/notices' && unread.count > 0}
+              <span
+                class="ml-auto rounded-sm bg-primary px-1.5 text-xs text-primary-content"
+                data-unread>{unread.count}<span class="sr-only"> unread</span></span
+              >
+            {/if}
           </a>
         </li>
       {/each}

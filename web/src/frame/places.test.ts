@@ -29,6 +29,7 @@ describe('where somebody can go', () => {
       'Holidays',
       'Audit trail',
       'My time',
+      'Notices',
       'Mailbox',
     ]);
   });
@@ -44,9 +45,10 @@ describe('where somebody can go', () => {
       'Calendar',
       'Balances',
       'My time',
+      'Notices',
       'Mailbox',
     ]);
-    expect(places([], 27)).toEqual(['Calendar', 'My time', 'Mailbox']);
+    expect(places([], 27)).toEqual(['Calendar', 'My time', 'Notices', 'Mailbox']);
   });
 
   it('is what a permission opens and no more', () => {

@@ -3,6 +3,7 @@ import CalendarRange from '@lucide/svelte/icons/calendar-range';
 import FileChartColumn from '@lucide/svelte/icons/file-chart-column';
 import Inbox from '@lucide/svelte/icons/inbox';
 import Mails from '@lucide/svelte/icons/mails';
+import MessageSquareDot from '@lucide/svelte/icons/message-square-dot';
 import NotebookPen from '@lucide/svelte/icons/notebook-pen';
 import Scale from '@lucide/svelte/icons/scale';
 import ScrollText from '@lucide/svelte/icons/scroll-text';
@@ -31,6 +32,7 @@ const PLACES: (Place & { needs: Permission | 'EMPLOYMENT' | null })[] = [
   { path: '/reports', name: 'Reports', icon: FileChartColumn, needs: 'READ_REPORTS' },
   { path: '/audit', name: 'Audit trail', icon: ScrollText, needs: 'READ_THE_TRAIL' },
   { path: '/my-time', name: 'My time', icon: Sprout, needs: 'EMPLOYMENT' },
+  { path: '/notices', name: 'Notices', icon: MessageSquareDot, needs: 'EMPLOYMENT' },
   { path: '/mail', name: 'Mailbox', icon: Mails, needs: null },
 ];
 

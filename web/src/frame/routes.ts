@@ -21,6 +21,7 @@ import Policies from '../policies/Policies.svelte';
 import PolicyPage from '../policies/PolicyPage.svelte';
 import Reports from '../reports/Reports.svelte';
 import Calendar from '../calendar/Calendar.svelte';
+import Notices from '../notices/Notices.svelte';
 import LeaveFile from '../requests/LeaveFile.svelte';
 import Requests from '../requests/Requests.svelte';
 import NotFound from './NotFound.svelte';
@@ -31,6 +32,7 @@ export const routes = {
   '/my-time/requests/:id': OwnRequest,
   '/my-time/:personId/:policyId': Balance,
   '/calendar': Calendar,
+  '/notices': Notices,
   '/requests': Requests,
   '/requests/file': LeaveFile,
   '/requests/:id': Requests,

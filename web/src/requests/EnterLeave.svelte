@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { AskableKind, AskedDay, RequestReview } from '../api/types';
@@ -104,6 +105,13 @@
       120,
     );
     return () => window.clearTimeout(timer);
+  });
+
+  let submit = $state<HTMLButtonElement>();
+
+  /** Where all is said already, Enter enters it. */
+  $effect(() => {
+    if (policy !== null && review !== null) void tick().then(() => submit?.focus());
   });
 
   const impossible = $derived(review?.problems.filter((each) => !each.passable) ?? []);
@@ -212,6 +220,7 @@
     {/if}
     <ProblemNote problem={work.problem} />
     <button
+      bind:this={submit}
       class="btn btn-primary"
       disabled={work.busy ||
         review === null ||

@@ -106,7 +106,7 @@ class TimeOffTest extends OnTheDemo {
         browser.press(Keys.ENTER);
         browser.sees("Enter leave of Merrin Umberleigh");
         browser.sees("costs 8 hours");
-        browser.click("Enter");
+        browser.press(Keys.ENTER);
         browser.sees("Sick time of Merrin Umberleigh is entered");
     }
 

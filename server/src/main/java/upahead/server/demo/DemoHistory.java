@@ -26,6 +26,7 @@ import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.access.Role;
 import upahead.server.platform.access.SignedIn;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.notices.Notices;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
@@ -56,6 +57,7 @@ class DemoHistory {
     private final HoursCorrection corrections;
     private final DemoHours demoHours;
     private final Organisation organisation;
+    private final Notices notices;
     private final CurrentUser user;
     private final MovableClock clock;
 
@@ -69,6 +71,7 @@ class DemoHistory {
             HoursCorrection corrections,
             DemoHours demoHours,
             Organisation organisation,
+            Notices notices,
             CurrentUser user,
             MovableClock clock) {
         this.asking = asking;
@@ -80,6 +83,7 @@ class DemoHistory {
         this.corrections = corrections;
         this.demoHours = demoHours;
         this.organisation = organisation;
+        this.notices = notices;
         this.user = user;
         this.clock = clock;
     }
@@ -101,11 +105,18 @@ class DemoHistory {
         events.add(new Event(LocalDate.of(2027, 4, 15).atTime(10, 0), this::correctLate));
         events.add(new Event(LocalDate.of(2027, 3, 3).atTime(9, 0), () -> shorten(people.get("B146"))));
         events.add(new Event(LocalDate.of(2027, 3, 3).atTime(10, 0), this::undoOnce));
+        events.add(new Event(
+                LocalDate.of(2027, 4, 15).atTime(18, 0), () -> people.values().forEach(this::readNotices)));
         events.sort(Comparator.comparing(Event::at));
         for (Event event : events) {
             clock.moveTo(event.at().toLocalDate());
             event.happens().run();
         }
+    }
+
+    private void readNotices(Person person) {
+        SignedIn reader = new SignedIn(0, "", person.name(), Role.EMPLOYEE, person.id());
+        user.actAs(reader, notices::markAll);
     }
 
     private List<Event> runOf(PayGroup group, DateSpan period) {

@@ -14,6 +14,7 @@ import upahead.server.periods.LateChanges;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.mail.Mailbox;
+import upahead.server.platform.notices.Notices;
 import upahead.server.platform.words.Words;
 import upahead.server.requests.leave.RequestStore;
 import upahead.server.requests.leave.RequestSummary;
@@ -29,6 +30,7 @@ class RequestNews {
     private final People people;
     private final SignOffs signOffs;
     private final Mailbox mailbox;
+    private final Notices notices;
     private final CurrentUser user;
     private final LateChanges changes;
 
@@ -37,6 +39,7 @@ class RequestNews {
             People people,
             SignOffs signOffs,
             Mailbox mailbox,
+            Notices notices,
             CurrentUser user,
             LateChanges changes,
             MovableClock clock) {
@@ -45,6 +48,7 @@ class RequestNews {
         this.people = people;
         this.signOffs = signOffs;
         this.mailbox = mailbox;
+        this.notices = notices;
         this.user = user;
         this.changes = changes;
     }
@@ -75,11 +79,9 @@ class RequestNews {
             text.append(". Declined: ").append(listed(request.declined()));
         }
         text.append(message.isEmpty() ? "." : ". " + message);
-        mailbox.send(
-                person.id(),
-                person.email(),
-                "Your " + request.policy() + " from " + Words.weekday(request.first()) + " is " + state,
-                text.toString());
+        String about = "Your " + request.policy() + " from " + Words.weekday(request.first()) + " is " + state;
+        notices.tell(person.id(), about + ". " + text, "/my-time/requests/" + request.id());
+        mailbox.send(person.id(), person.email(), about, text.toString());
     }
 
     /** Mails whoever signs next what is asked for; the history says why it is not the one who was meant. */
@@ -88,27 +90,24 @@ class RequestNews {
                 .map(Asked::because)
                 .filter(because -> !because.isEmpty())
                 .ifPresent(because -> store.addEvent(request.id(), clock.now(), "Up Ahead", "ASKED_INSTEAD", because));
-        for (Person signer : people.get(signOffs.toTell(request.sent()))) {
-            mailbox.send(
-                    signer.id(),
-                    signer.email(),
-                    request.person() + " asks for " + request.policy() + " from " + Words.weekday(request.first()),
-                    request.person() + " asks for " + Words.amount(request.total(), request.unit()) + " of "
-                            + request.policy() + ", " + Words.weekday(request.first()) + " to "
-                            + Words.weekday(request.last())
-                            + (request.note().isEmpty() ? "." : ", with the note: " + request.note()));
-        }
+        String text = request.person() + " asks for " + Words.amount(request.total(), request.unit()) + " of "
+                + request.policy() + ", " + Words.weekday(request.first()) + " to " + Words.weekday(request.last())
+                + (request.note().isEmpty() ? "." : ", with the note: " + request.note());
+        String about = request.person() + " asks for " + request.policy() + " from " + Words.weekday(request.first());
+        people.get(signOffs.toTell(request.sent())).forEach(signer -> tell(signer, request, about, text));
     }
 
     /** Mails whoever decides for the person, or their stand-in, what the person asks; the administrators where nobody does. */
     void tellLeader(RequestSummary request, String what, String message) {
-        for (Person leader : people.get(signOffs.leadersOf(people.get(request.personId())))) {
-            mailbox.send(
-                    leader.id(),
-                    leader.email(),
-                    request.person() + " " + what,
-                    request.person() + " " + what + " (" + RequestWords.inShort(request) + "): " + message);
-        }
+        String text = request.person() + " " + what + " (" + RequestWords.inShort(request) + "): " + message;
+        people.get(signOffs.leadersOf(people.get(request.personId())))
+                .forEach(leader -> tell(leader, request, request.person() + " " + what, text));
+    }
+
+    /** Tells whoever acts next, in the pages and by mail. */
+    private void tell(Person signer, RequestSummary request, String about, String text) {
+        notices.tell(signer.id(), text, "/requests/" + request.id());
+        mailbox.send(signer.id(), signer.email(), about, text);
     }
 
     private static String listed(List<LocalDate> days) {

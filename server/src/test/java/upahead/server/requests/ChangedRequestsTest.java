@@ -18,6 +18,8 @@ import upahead.server.WithDemo;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.access.SignedIn;
 import upahead.server.platform.mail.Mailbox;
+import upahead.server.platform.notices.Notice;
+import upahead.server.platform.notices.Notices;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.requests.leave.Decision;
 import upahead.server.requests.leave.RequestDraft;
@@ -52,6 +54,9 @@ class ChangedRequestsTest {
 
     @Autowired
     private Mailbox mailbox;
+
+    @Autowired
+    private Notices notices;
 
     @Autowired
     private CurrentUser user;
@@ -94,6 +99,24 @@ class ChangedRequestsTest {
         assertThat(cancelled.request().state()).isEqualTo(RequestState.PARTLY_APPROVED);
         assertThat(cancelled.request().cancelAsked()).isEmpty();
         assertThat(waitingForApprover()).doesNotContain(asked.request().id());
+    }
+
+    @Test
+    void whoeverActsNextAndWhoeverAskedAreToldInThePages() {
+        RequestDetail sent = send(WEDNESDAY);
+        Notice told = act(APPROVER, () -> notices.own(0, 10)).items().get(0);
+        assertThat(told.text()).startsWith("Kerensa Saltonstall asks for 8 hours of Hourly leave");
+        assertThat(told.place()).isEqualTo("/requests/" + sent.request().id());
+        int unread = act(APPROVER, notices::unread);
+        assertThat(act(EMPLOYEE, () -> notices.mark(told.id(), true))).isEqualTo(act(EMPLOYEE, notices::unread));
+        assertThat(act(APPROVER, notices::unread)).isEqualTo(unread);
+        assertThat(act(APPROVER, () -> notices.mark(told.id(), true))).isEqualTo(unread - 1);
+        decide(sent, Decision.APPROVED);
+        assertThat(act(EMPLOYEE, () -> notices.own(0, 10)).items().get(0).text())
+                .startsWith("Your Hourly leave from Wednesday, 16 June is approved.");
+        assertThat(act(EMPLOYEE, notices::markAll)).isZero();
+        assertThat(act(Somebody.ADMINISTRATOR, () -> notices.own(0, 10)).items())
+                .isEmpty();
     }
 
     @Test
