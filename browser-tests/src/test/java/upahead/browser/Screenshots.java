@@ -49,6 +49,12 @@ public final class Screenshots {
         shot("/proof", "Differences", "proof");
         shot("/holidays", "Protected dates", "holidays");
         shot("/reports/lapses", "Would lapse", "reports");
+        browser.go("/calendar");
+        browser.set("header input[data-date]", "2027-05-10");
+        browser.clickOnRow("Grounds");
+        browser.sees("[data-person='Petrel Yaxley']", "waiting");
+        save("calendar");
+        browser.press("t");
         shot("/pay-runs/15", "What will be frozen", "pay-run");
         browser.set("header input[data-date]", "2027-08-14");
         browser.preferDark();
