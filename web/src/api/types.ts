@@ -102,3 +102,4 @@ export type PersonDays = Schemas['PersonDays'];
 export type AbsentDay = Schemas['AbsentDay'];
 export type TeamNeed = Schemas['TeamNeed'];
 export type Notice = Schemas['Notice'];
+export type Feed = Schemas['Feed'];

@@ -5,13 +5,17 @@
   import { dayNumber, isWeekend, longDay, monthName, weekday } from '../common/format';
   import { listKeys } from '../common/listkeys';
   import ProblemNote from '../common/ProblemNote.svelte';
+  import SidePanel from '../common/SidePanel.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { asOf } from '../frame/asof.svelte';
   import { entering } from '../frame/entering.svelte';
   import { session } from '../frame/session.svelte';
   import { AbsenceCalendar, STRETCHES } from './calendar.svelte';
+  import Feeds from './Feeds.svelte';
   import PersonRow from './PersonRow.svelte';
   import TeamBand from './TeamBand.svelte';
+
+  let subscribing = $state(false);
 
   const calendar = new AbsenceCalendar(untrack(() => asOf.day));
   const days = $derived(calendar.view?.days ?? []);
@@ -43,16 +47,24 @@
 
 <div class="mb-3 flex flex-wrap items-end justify-between gap-3">
   <h1>Calendar</h1>
-  <fieldset class="flex gap-4">
-    <legend class="sr-only">How many days</legend>
-    {#each STRETCHES as { value, title } (value)}
-      <label class="flex items-center gap-1.5">
-        <input type="radio" class="radio radio-sm" {value} bind:group={calendar.stretch} />
-        {title}
-      </label>
-    {/each}
-  </fieldset>
+  <div class="flex flex-wrap items-center gap-4">
+    <fieldset class="flex gap-4">
+      <legend class="sr-only">How many days</legend>
+      {#each STRETCHES as { value, title } (value)}
+        <label class="flex items-center gap-1.5">
+          <input type="radio" class="radio radio-sm" {value} bind:group={calendar.stretch} />
+          {title}
+        </label>
+      {/each}
+    </fieldset>
+    <button class="btn btn-sm" onclick={() => (subscribing = true)}>In my calendar program</button>
+  </div>
 </div>
+{#if subscribing}
+  <SidePanel title="In your calendar program" close={() => (subscribing = false)}>
+    <Feeds />
+  </SidePanel>
+{/if}
 <div class="mb-3 flex flex-wrap items-center gap-2">
   <button class="btn btn-sm" aria-label="Earlier" onclick={() => calendar.move(-1)}>‹</button>
   <DateField class="input w-36" label="Around" bind:value={calendar.around} />

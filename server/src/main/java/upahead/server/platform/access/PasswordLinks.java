@@ -1,12 +1,6 @@
 package upahead.server.platform.access;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
-import java.security.SecureRandom;
 import java.time.Duration;
-import java.util.Base64;
-import java.util.HexFormat;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.security.crypto.password.PasswordEncoder;
@@ -21,9 +15,7 @@ import upahead.server.platform.problems.Refusal;
 @Service
 public class PasswordLinks {
 
-    private static final int TOKEN_BYTES = 24;
     private static final Duration LINK_HOLDS = Duration.ofDays(7);
-    private static final SecureRandom RANDOM = new SecureRandom();
 
     private final SignInStore store;
     private final PasswordEncoder passwords;
@@ -50,13 +42,11 @@ public class PasswordLinks {
         if (store.find(signInId).filter(SignInStore.StoredSignIn::active).isEmpty()) {
             throw Refusal.conflict("This sign-in is switched off.");
         }
-        byte[] random = new byte[TOKEN_BYTES];
-        RANDOM.nextBytes(random);
-        String token = Base64.getUrlEncoder().withoutPadding().encodeToString(random);
+        String token = Tokens.random();
         if (instead) {
             store.removeLinks(signInId);
         }
-        store.addLink(hash(token), signInId, clock.now().plus(LINK_HOLDS));
+        store.addLink(Tokens.hash(token), signInId, clock.now().plus(LINK_HOLDS));
         return token;
     }
 
@@ -109,19 +99,10 @@ public class PasswordLinks {
     }
 
     private SignInStore.StoredSignIn ofLink(String token) {
-        return store.ofLink(hash(token), clock.now())
+        return store.ofLink(Tokens.hash(token), clock.now())
                 .filter(SignInStore.StoredSignIn::active)
                 .orElseThrow(() -> Refusal.of(
                         "token",
                         "This link holds no more: it was used, replaced or is older than a week. Ask for another."));
-    }
-
-    private static String hash(String token) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException("every Java has SHA-256", impossible);
-        }
     }
 }

@@ -106,6 +106,12 @@ public class SignIns {
                 .toList());
     }
 
+    /** A sign-in with which somebody can sign in now. */
+    @Transactional(readOnly = true)
+    public Optional<SignedIn> active(long signInId) {
+        return store.find(signInId).filter(SignInStore.StoredSignIn::active).map(SignInStore.StoredSignIn::signedIn);
+    }
+
     /** The people who can sign in with a role. */
     @Transactional(readOnly = true)
     public Set<Long> peopleIn(Role role) {

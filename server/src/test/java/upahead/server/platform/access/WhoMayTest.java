@@ -46,6 +46,7 @@ class WhoMayTest {
     private static final Set<String> FOR_EVERYBODY = Set.of(
             "GET /api/calendar",
             "GET /api/calendar/teams/{teamId}",
+            "GET /api/feeds",
             "GET /api/holidays",
             "GET /api/holidays/{siteId}/calendar",
             "GET /api/mail",
@@ -73,9 +74,13 @@ class WhoMayTest {
 
     private static final Pattern FILES = Pattern.compile("POST.*/((documents|import|file|hours)(/preview)?)");
 
-    /** Of oneself alone: the password before is wrong here, and notices of others stay as they are. */
-    private static final Set<String> OWN_WRITES =
-            Set.of("PUT /api/session/password 404", "POST /api/notices/seen 200", "POST /api/notices/{id}/seen 200");
+    /** Of oneself alone: the password before is wrong here, notices and addresses of others stay as they are. */
+    private static final Set<String> OWN_WRITES = Set.of(
+            "PUT /api/session/password 404",
+            "POST /api/notices/seen 200",
+            "POST /api/notices/{id}/seen 200",
+            "DELETE /api/feeds/{id} 404",
+            "POST /api/feeds 200");
 
     /** Where each of many requests is refused by itself, as {@code DecidingManyTest} has it. */
     private static final Set<String> EACH_BY_ITSELF =

@@ -1,0 +1,34 @@
+package upahead.server.platform.access;
+
+import java.nio.charset.StandardCharsets;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
+import java.security.SecureRandom;
+import java.util.Base64;
+import java.util.HexFormat;
+
+/** Secrets that stand in addresses: who has one is let in, and only what it hashes to is kept. */
+public final class Tokens {
+
+    private static final int BYTES = 24;
+    private static final SecureRandom RANDOM = new SecureRandom();
+
+    private Tokens() {}
+
+    /** A new one, of letters, digits, hyphens and underscores. */
+    public static String random() {
+        byte[] random = new byte[BYTES];
+        RANDOM.nextBytes(random);
+        return Base64.getUrlEncoder().withoutPadding().encodeToString(random);
+    }
+
+    /** What is kept of one. */
+    public static String hash(String token) {
+        try {
+            return HexFormat.of()
+                    .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
+        } catch (NoSuchAlgorithmException impossible) {
+            throw new IllegalStateException("every Java has SHA-256", impossible);
+        }
+    }
+}
