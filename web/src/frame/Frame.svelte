@@ -80,7 +80,7 @@
             href={`#${place.path}`}
             aria-current={isHere(place.path) ? 'page' : undefined}
             class={[
-              'flex items-center gap-2.5 border-b-4 px-4 py-2 whitespace-nowrap lg:border-b-0 lg:border-l-4',
+              'relative flex items-center gap-2.5 border-b-4 px-4 py-2 whitespace-nowrap lg:border-b-0 lg:border-l-4',
               isHere(place.path)
                 ? 'border-[#d98a4e] bg-black/25 font-semibold'
                 : 'border-transparent hover:bg-black/15',

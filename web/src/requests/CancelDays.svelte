@@ -19,6 +19,7 @@
   const asked = $derived(detail.request.cancelAsked);
   const chosen = new SvelteSet<string>(untrack(() => detail.request.cancelAsked));
 
+  let opened = $state(untrack(() => detail.request.cancelAsked.length > 0));
   let reason = $state('');
   const work = new Work();
 
@@ -59,7 +60,7 @@
     {detail.request.person.split(' ')[0]} asks to cancel {asked.map(weekdayAndDay).join(', ')}.
   </p>
 {/if}
-<details class="mt-4" open={asked.length > 0}>
+<details class="mt-4" bind:open={opened}>
   <summary class="cursor-pointer font-semibold">Cancel approved days</summary>
   <form class="mt-2 space-y-3 border-l-4 border-base-300 pl-3" onsubmit={cancel}>
     <p class="quiet text-sm">

@@ -119,7 +119,7 @@ class SignInsInPracticeTest extends OnTheDemo {
         browser.sees("[data-sign-offs]", "any approver, not yet");
         browser.click("Approve");
         browser.waitUntilGone("[data-sign-offs]");
-        browser.click("All");
+        browser.choose("[aria-label='Which requests']", "All");
         browser.clickOnRow("Thu 20 May");
         browser.sees("[data-sign-offs]", "Corvin Harnquist, 26 Apr 2027");
     }

@@ -214,7 +214,7 @@ class WholeJobTest {
         browser.clickOnRow("Mon 12 Apr to Sun 25 Apr");
         browser.sees("What was frozen");
         browser.go("/requests");
-        browser.click("All");
+        browser.choose("[aria-label='Which requests']", "All");
         browser.sees("Partly approved");
     }
 
