@@ -10,11 +10,15 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 
 /**
  * Runs all measurements and prints them; with numbers of people as arguments, only the whole run of these sizes, and with
- * {@code setting-up} before them, only how long a company takes to be brought in.
+ * {@code setting-up} before them, only how long a company takes to be brought in; with {@code time-off}, only the queue and
+ * the calendar.
  */
 public final class Bench {
 
     private static final String SETTING_UP = "setting-up";
+    private static final String TIME_OFF = "time-off";
+    private static final int LARGEST = 10_000;
+    private static final int WAITING = 2_000;
     private static final List<Integer> SIZES = List.of(1_000, 2_000, 5_000, 10_000);
 
     private Bench() {}
@@ -22,6 +26,10 @@ public final class Bench {
     public static void main(String[] arguments) throws RunnerException, IOException {
         if (arguments.length > 0 && arguments[0].equals(SETTING_UP)) {
             SettingUp.measure(sizes(arguments, 1));
+            return;
+        }
+        if (arguments.length > 0 && arguments[0].equals(TIME_OFF)) {
+            TimeOff.measure(LARGEST, WAITING);
             return;
         }
         if (arguments.length > 0 && arguments[0].equals(SettingUp.STARTED_AGAIN)) {
@@ -38,6 +46,7 @@ public final class Bench {
                 .run();
         WholeRun.measure(SIZES);
         SettingUp.measure(SIZES);
+        TimeOff.measure(LARGEST, WAITING);
     }
 
     private static List<Integer> sizes(String[] arguments, int from) {

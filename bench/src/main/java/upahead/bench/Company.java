@@ -220,6 +220,8 @@ final class Company {
         try (Rows rows = new Rows()) {
             days.forEach(rows::add);
         }
+        // requests sent later are numbered after those written here
+        sql.execute("alter table leave_request alter column id restart with " + (days.size() + 1));
     }
 
     /** Rows that are inserted by the thousand. */

@@ -97,7 +97,7 @@ public class SignOffs {
 
     /** Who is asked for the next approval today; nothing where all are given, or anybody of a role gives it. */
     public Optional<Asked> asked(Sent request) {
-        return asked(request, store.of(request.requestId()), signers());
+        return asked(request, store.of(request.requestId()), signers(List.of()));
     }
 
     private static Optional<Asked> asked(Sent request, List<SignOff> all, Signers signers) {
@@ -131,24 +131,35 @@ public class SignOffs {
     public Set<Long> leadersOf(Person person) {
         Long leader = person.approverId() == null
                 ? null
-                : signers().ask(person.approverId(), person.id(), Set.of()).personId();
+                : signers(List.of())
+                        .ask(person.approverId(), person.id(), Set.of())
+                        .personId();
         return leader == null ? signIns.peopleWho(Permission.DECIDE_FOR_EVERYBODY) : Set.of(leader);
     }
 
-    private Signers signers() {
+    /**
+     * @param meant who is looked at for certain
+     */
+    private Signers signers(Collection<Long> meant) {
         return new Signers(
                 clock.today(),
                 standIns.on(clock.today()),
                 away.awayOn(clock.today()),
                 signIns.peopleWho(Permission.DECIDE_FOR_THE_ASSIGNED),
+                people.get(meant),
                 people::get);
     }
 
     /** Of some waiting requests those whose next approval is asked of a person in the place of another. */
     public Set<Long> askedInPlaceOfAnother(long personId, Collection<Sent> waiting) {
-        Signers signers = signers();
         Map<Long, List<SignOff>> all =
                 store.of(waiting.stream().map(Sent::requestId).toList());
+        Signers signers = signers(all.values().stream()
+                .flatMap(List::stream)
+                .filter(SignOff::isOpen)
+                .map(SignOff::personId)
+                .filter(Objects::nonNull)
+                .collect(Collectors.toSet()));
         Set<Long> asked = new HashSet<>();
         for (Sent request : waiting) {
             asked(request, all.getOrDefault(request.requestId(), List.of()), signers)
@@ -182,7 +193,7 @@ public class SignOffs {
                                 .findFirst()
                                 .filter(each -> isMeant(each, signedIn))
                                 .isPresent()
-                        || asked(request, all, signers())
+                        || asked(request, all, signers(List.of()))
                                 .filter(each -> isAsked(each, signedIn))
                                 .isPresent());
     }

@@ -2,6 +2,7 @@ package upahead.server.requests.signing;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -31,18 +32,21 @@ final class Signers {
      * @param standIns those of the day by the person in whose place they sign
      * @param away who has leave that day
      * @param deciders who has a sign-in with which one decides
+     * @param known people who are looked at for certain; others are asked for one by one
      */
     Signers(
             LocalDate day,
             Map<Long, StandIn> standIns,
             Set<Long> away,
             Set<Long> deciders,
+            Collection<Person> known,
             LongFunction<Person> person) {
         this.day = day;
         this.standIns = standIns;
         this.away = away;
         this.deciders = deciders;
         this.person = person;
+        known.forEach(each -> this.known.put(each.id(), each));
     }
 
     /**
