@@ -53,13 +53,7 @@ public final class PeopleJoined {
     /** A list with its people and where they work on a day of each row. */
     public static <R extends Record> SelectOnConditionStep<R> peopleAtWork(
             SelectJoinStep<R> list, Field<Long> personId, Field<LocalDate> on) {
-        return people(list, personId)
-                .join(PERSON_PLACEMENT)
-                .on(PERSON_PLACEMENT
-                        .PERSON_ID
-                        .eq(PERSON.ID)
-                        .and(PERSON_PLACEMENT.STARTS.le(on))
-                        .and(PERSON_PLACEMENT.THROUGH.ge(on)));
+        return people(list, personId).join(PERSON_PLACEMENT).on(placed(on));
     }
 
     /** Of a list with people, those in whose name or code a word stands, in capitals or not. */
@@ -84,6 +78,10 @@ public final class PeopleJoined {
 
     /** Whether a placement is that of a person on a day; each person has exactly one on every day. */
     static Condition placed(LocalDate on) {
+        return placed(DSL.val(on));
+    }
+
+    private static Condition placed(Field<LocalDate> on) {
         return PERSON_PLACEMENT
                 .PERSON_ID
                 .eq(PERSON.ID)

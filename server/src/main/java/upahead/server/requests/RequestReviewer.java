@@ -119,8 +119,7 @@ class RequestReviewer {
                 .forEach(problems::add);
         problems.sort(Comparator.comparing(Problem::on, Comparator.nullsFirst(Comparator.naturalOrder())));
         DateSpan span = new DateSpan(first, days.get(days.size() - 1).on());
-        Map<LocalDate, List<String>> away = absences.besides(account.person(), span, true);
-        Map<LocalDate, List<String>> alsoAsking = absences.besides(account.person(), span, false);
+        Map<LocalDate, WhoIsAway.Others> others = absences.besides(account.person(), span);
         return new RequestReview(
                 account.policy().unit(),
                 Amount.sum(days.stream().map(LeaveDay::amount).toList()),
@@ -133,15 +132,13 @@ class RequestReviewer {
                                 day,
                                 account.account(),
                                 leave.left(day.on()).orElse(null),
-                                away.getOrDefault(day.on(), List.of()),
-                                alsoAsking.getOrDefault(day.on(), List.of())))
+                                others.getOrDefault(day.on(), WhoIsAway.Others.NONE)))
                         .toList(),
                 List.copyOf(problems),
                 found.isEmpty() || account.policy().recordedOnly() ? null : leave.affordable());
     }
 
-    private static DayView view(
-            LeaveDay day, Account account, Amount left, List<String> away, List<String> alsoAsking) {
+    private static DayView view(LeaveDay day, Account account, Amount left, WhoIsAway.Others others) {
         return new DayView(
                 day.on(),
                 day.part(),
@@ -150,8 +147,8 @@ class RequestReviewer {
                 day.because(),
                 account.holidays().on(day.on()).map(Holiday::name).orElse(null),
                 left,
-                away,
-                alsoAsking,
+                others.away(),
+                others.asking(),
                 day.decision());
     }
 

@@ -14,6 +14,7 @@ import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
 import upahead.server.requests.leave.RequestListStore;
 import upahead.server.requests.leave.RequestQuery;
+import upahead.server.requests.leave.RequestStore;
 import upahead.server.requests.leave.RequestSummary;
 import upahead.server.requests.signing.SignOffs;
 
@@ -23,13 +24,21 @@ public class Requests {
 
     private static final int MOST_OF_A_PERSON = 100;
 
+    private final RequestStore store;
     private final RequestListStore lists;
     private final RequestDetails details;
     private final SignOffs signOffs;
     private final Reach reach;
     private final CurrentUser user;
 
-    Requests(RequestListStore lists, RequestDetails details, SignOffs signOffs, Reach reach, CurrentUser user) {
+    Requests(
+            RequestStore store,
+            RequestListStore lists,
+            RequestDetails details,
+            SignOffs signOffs,
+            Reach reach,
+            CurrentUser user) {
+        this.store = store;
         this.lists = lists;
         this.details = details;
         this.signOffs = signOffs;
@@ -54,7 +63,7 @@ public class Requests {
             return query;
         }
         long signer = user.personId();
-        return query.decidedBy(signer, signOffs.askedInPlaceOfAnother(signer, lists.waiting()));
+        return query.decidedBy(signer, signOffs.askedInPlaceOfAnother(signer, store.waiting()));
     }
 
     /** One's own requests, or those of somebody one reaches. */

@@ -41,17 +41,29 @@ public class WhoIsAway {
     }
 
     /**
-     * Who else of somebody's team is away on some days or asks to be, as whoever is signed in may see it, in words by day.
+     * Others of a team on a day, in words.
      *
-     * @param approved whether those are meant whose leave is approved, or those who ask
+     * @param away whose leave is approved
+     * @param asking who ask for that day
      */
-    public Map<LocalDate, List<String>> besides(Person person, DateSpan days, boolean approved) {
+    public record Others(List<String> away, List<String> asking) {
+        public static final Others NONE = new Others(List.of(), List.of());
+    }
+
+    /** Who else of somebody's team is away on some days or asks to be, by day, as whoever is signed in may see it. */
+    public Map<LocalDate, Others> besides(Person person, DateSpan days) {
         WhatIsSeen.Seer seer = sight.now();
         return store.within(days, person.teamId()).stream()
-                .filter(absent ->
-                        absent.approved() == approved && absent.personId() != person.id() && seer.sees(absent))
+                .filter(absent -> absent.personId() != person.id() && seer.sees(absent))
                 .collect(Collectors.groupingBy(
-                        Absent::on, Collectors.mapping(absent -> shown(absent, seer), Collectors.toList())));
+                        Absent::on, Collectors.collectingAndThen(Collectors.toList(), all -> others(all, seer))));
+    }
+
+    private static Others others(List<Absent> all, WhatIsSeen.Seer seer) {
+        Map<Boolean, List<String>> byApproved = all.stream()
+                .collect(Collectors.partitioningBy(
+                        Absent::approved, Collectors.mapping(absent -> shown(absent, seer), Collectors.toList())));
+        return new Others(byApproved.get(true), byApproved.get(false));
     }
 
     private static String shown(Absent absent, WhatIsSeen.Seer seer) {

@@ -8,7 +8,6 @@ import static upahead.server.employment.PeopleJoined.decidedBy;
 import static upahead.server.employment.PeopleJoined.inPayGroup;
 import static upahead.server.employment.PeopleJoined.inTeam;
 import static upahead.server.employment.PeopleJoined.named;
-import static upahead.server.employment.PeopleJoined.people;
 import static upahead.server.employment.PeopleJoined.peopleAtWork;
 import static upahead.server.organisation.OrganisationJoined.TEAM_NAME;
 import static upahead.server.platform.sql.Among.among;
@@ -23,29 +22,24 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.Record1;
-import org.jooq.Records;
 import org.jooq.Result;
 import org.jooq.Select;
 import org.jooq.SortField;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import upahead.core.quantity.Amount;
-import upahead.server.platform.audit.Thing;
-import upahead.server.platform.audit.ThingNames;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.policies.PoliciesJoined;
-import upahead.server.requests.signing.SignOffs.Sent;
 
 /** Requests in lists: whose they are, what they are about and what became of them. */
 @Repository
-public class RequestListStore implements ThingNames {
+public class RequestListStore {
 
     private static final Field<LocalDate> FIRST = DSL.min(LEAVE_DAY.ON_DATE);
     private static final Field<LocalDate> LAST = DSL.max(LEAVE_DAY.ON_DATE);
@@ -98,14 +92,6 @@ public class RequestListStore implements ThingNames {
         return sql.fetchCount(
                 peopleAtWork(sql.select(LEAVE_REQUEST.ID).from(LEAVE_REQUEST), LEAVE_REQUEST.PERSON_ID, clock.today())
                         .where(matching(query)));
-    }
-
-    /** All that wait, with whose they are. */
-    public List<Sent> waiting() {
-        return sql.select(LEAVE_REQUEST.ID, LEAVE_REQUEST.PERSON_ID)
-                .from(LEAVE_REQUEST)
-                .where(LEAVE_REQUEST.STATE.eq(RequestState.WAITING.name()))
-                .fetch(Records.mapping(Sent::new));
     }
 
     /** Waiting requests of a pay group with a day within some days. */
@@ -250,18 +236,5 @@ public class RequestListStore implements ThingNames {
                 row.get(LEAVE_REQUEST.NOTE),
                 row.get(LEAVE_REQUEST.SENT_AT),
                 row.get(LEAVE_REQUEST.EDITS));
-    }
-
-    @Override
-    public Set<Thing> things() {
-        return Set.of(Thing.REQUEST);
-    }
-
-    @Override
-    public Map<Long, String> names(Thing thing, Collection<Long> ids) {
-        var list = sql.select(LEAVE_REQUEST.ID, PERSON_NAME, POLICY_NAME).from(LEAVE_REQUEST);
-        return policies(people(list, LEAVE_REQUEST.PERSON_ID), LEAVE_REQUEST.POLICY_ID)
-                .where(among(LEAVE_REQUEST.ID, ids))
-                .fetchMap(row -> row.value1(), row -> row.value2() + ", " + row.value3());
     }
 }

@@ -2,16 +2,28 @@ package upahead.server.requests.leave;
 
 import static upahead.server.database.Tables.LEAVE_REQUEST;
 import static upahead.server.database.Tables.REQUEST_EVENT;
+import static upahead.server.employment.PeopleJoined.PERSON_NAME;
+import static upahead.server.employment.PeopleJoined.people;
+import static upahead.server.platform.sql.Among.among;
+import static upahead.server.policies.PoliciesJoined.POLICY_NAME;
+import static upahead.server.policies.PoliciesJoined.policies;
 
 import java.time.LocalDateTime;
+import java.util.Collection;
 import java.util.List;
+import java.util.Map;
+import java.util.Set;
 import org.jooq.DSLContext;
+import org.jooq.Records;
 import org.springframework.stereotype.Repository;
+import upahead.server.platform.audit.Thing;
+import upahead.server.platform.audit.ThingNames;
 import upahead.server.platform.json.StoredJson;
+import upahead.server.requests.signing.SignOffs.Sent;
 
 /** Requests and their history, each by itself. */
 @Repository
-public class RequestStore {
+public class RequestStore implements ThingNames {
 
     private final DSLContext sql;
     private final StoredJson json;
@@ -107,5 +119,26 @@ public class RequestStore {
                 .where(REQUEST_EVENT.REQUEST_ID.eq(requestId))
                 .orderBy(REQUEST_EVENT.ID)
                 .fetch(row -> new RequestEvent(row.getAt(), row.getActor(), row.getWhat(), row.getMessage()));
+    }
+
+    /** All that wait, with whose they are. */
+    public List<Sent> waiting() {
+        return sql.select(LEAVE_REQUEST.ID, LEAVE_REQUEST.PERSON_ID)
+                .from(LEAVE_REQUEST)
+                .where(LEAVE_REQUEST.STATE.eq(RequestState.WAITING.name()))
+                .fetch(Records.mapping(Sent::new));
+    }
+
+    @Override
+    public Set<Thing> things() {
+        return Set.of(Thing.REQUEST);
+    }
+
+    @Override
+    public Map<Long, String> names(Thing thing, Collection<Long> ids) {
+        var list = sql.select(LEAVE_REQUEST.ID, PERSON_NAME, POLICY_NAME).from(LEAVE_REQUEST);
+        return policies(people(list, LEAVE_REQUEST.PERSON_ID), LEAVE_REQUEST.POLICY_ID)
+                .where(among(LEAVE_REQUEST.ID, ids))
+                .fetchMap(row -> row.value1(), row -> row.value2() + ", " + row.value3());
     }
 }

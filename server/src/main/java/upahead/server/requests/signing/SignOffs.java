@@ -103,17 +103,14 @@ public class SignOffs {
     private static Optional<Asked> asked(Sent request, List<SignOff> all, Signers signers) {
         Set<Long> signed =
                 all.stream().map(SignOff::signerId).filter(Objects::nonNull).collect(Collectors.toSet());
-        return all.stream()
-                .filter(SignOff::isOpen)
-                .findFirst()
+        return next(all)
                 .filter(open -> open.personId() != null)
                 .map(open -> signers.ask(open.personId(), request.requesterId(), signed));
     }
 
     /** Whom to tell that the next approval of a request is theirs. */
     public Set<Long> toTell(Sent request) {
-        Optional<SignOff> open =
-                store.of(request.requestId()).stream().filter(SignOff::isOpen).findFirst();
+        Optional<SignOff> open = next(store.of(request.requestId()));
         Set<Long> told = new HashSet<>();
         open.filter(each -> each.personId() == null).ifPresent(each -> told.addAll(signIns.peopleIn(each.role())));
         asked(request).ifPresent(asked -> {
@@ -148,6 +145,10 @@ public class SignOffs {
                 signIns.peopleWho(Permission.DECIDE_FOR_THE_ASSIGNED),
                 people.get(meant),
                 people::get);
+    }
+
+    private static Optional<SignOff> next(List<SignOff> all) {
+        return all.stream().filter(SignOff::isOpen).findFirst();
     }
 
     /** Of some waiting requests those whose next approval is asked of a person in the place of another. */
@@ -188,11 +189,7 @@ public class SignOffs {
         return !own
                 && !signedBefore
                 && signedIn.may(Permission.DECIDE_FOR_THE_ASSIGNED)
-                && (all.stream()
-                                .filter(SignOff::isOpen)
-                                .findFirst()
-                                .filter(each -> isMeant(each, signedIn))
-                                .isPresent()
+                && (next(all).filter(each -> isMeant(each, signedIn)).isPresent()
                         || asked(request, all, signers(List.of()))
                                 .filter(each -> isAsked(each, signedIn))
                                 .isPresent());
@@ -225,9 +222,6 @@ public class SignOffs {
 
     /** Gives the next approval. */
     public void sign(long requestId, LocalDateTime at) {
-        store.of(requestId).stream()
-                .filter(SignOff::isOpen)
-                .findFirst()
-                .ifPresent(open -> store.sign(requestId, open.step(), user.get(), at));
+        next(store.of(requestId)).ifPresent(open -> store.sign(requestId, open.step(), user.get(), at));
     }
 }
