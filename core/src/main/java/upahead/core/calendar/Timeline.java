@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.NavigableMap;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.TreeSet;
 import java.util.function.UnaryOperator;
 
 /**
@@ -50,6 +51,16 @@ public final class Timeline<T> {
     public Optional<T> on(LocalDate day) {
         var entry = entries.floorEntry(day);
         return entry == null ? Optional.empty() : Optional.of(entry.getValue());
+    }
+
+    /** The first day on which another timeline has another value; {@link LocalDate#MAX} where there is none. */
+    public LocalDate sameBefore(Timeline<T> other) {
+        TreeSet<LocalDate> dates = new TreeSet<>(entries.keySet());
+        dates.addAll(other.entries.keySet());
+        return dates.stream()
+                .filter(day -> !on(day).equals(other.on(day)))
+                .findFirst()
+                .orElse(LocalDate.MAX);
     }
 
     /**

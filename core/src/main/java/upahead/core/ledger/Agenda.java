@@ -101,10 +101,12 @@ final class Agenda {
     private final List<Event> events = new ArrayList<>();
     private final Account account;
     private final DateSpan span;
+    private final List<Event> earlier;
 
-    private Agenda(Account account, DateSpan span) {
+    private Agenda(Account account, DateSpan span, List<Event> earlier) {
         this.account = account;
         this.span = span;
+        this.earlier = earlier;
     }
 
     /**
@@ -113,13 +115,25 @@ final class Agenda {
      * @param span from the day on which its ledger begins
      */
     static List<Event> of(Account account, DateSpan span) {
-        Agenda agenda = new Agenda(account, span);
+        return from(span.first(), List.of(), account, span);
+    }
+
+    /**
+     * The events of an account in order, from a day on.
+     *
+     * @param day within the span or after it
+     * @param earlier the events before that day
+     * @param span from the day on which its ledger begins
+     */
+    static List<Event> from(LocalDate day, List<Event> earlier, Account account, DateSpan span) {
+        Agenda agenda = new Agenda(account, span, earlier);
         agenda.addOpening();
         agenda.addYears();
-        agenda.addPostings();
+        agenda.addPostings(day);
         agenda.addAdjustments();
         agenda.addTaken();
         agenda.addEndings();
+        agenda.events.removeIf(event -> event.on().isBefore(day));
         agenda.events.sort(Agenda::byDayAndOrder);
         return agenda.events;
     }
@@ -147,19 +161,32 @@ final class Agenda {
     }
 
     /** A longer wait in a later version can move the day on which earning begins; a year is granted once all the same. */
-    private void addPostings() {
+    private void addPostings(LocalDate day) {
         Set<DateSpan> granted = new HashSet<>();
         LocalDate paidThrough = LocalDate.MIN;
         for (var version : account.policy().versions().within(span)) {
-            AccountEarning context =
-                    new AccountEarning(account, version.value(), version.days(), span.first(), paidThrough);
-            for (Posting posting : version.value().earning().postings(context)) {
+            List<Posting> postings;
+            if (version.days().last().isBefore(day)) {
+                postings = earlierPostings(version.days());
+            } else {
+                AccountEarning context =
+                        new AccountEarning(account, version.value(), version.days(), span.first(), paidThrough);
+                postings = version.value().earning().postings(context);
+            }
+            for (Posting posting : postings) {
                 if (posting.grants().map(granted::add).orElse(true)) {
                     events.add(new Posts(posting));
                     paidThrough = DateSpan.later(paidThrough, posting.paysThrough());
                 }
             }
         }
+    }
+
+    private List<Posting> earlierPostings(DateSpan days) {
+        return earlier.stream()
+                .filter(event -> event instanceof Posts && days.contains(event.on()))
+                .map(event -> ((Posts) event).posting())
+                .toList();
     }
 
     private void addAdjustments() {

@@ -46,10 +46,9 @@ public record Comparison(List<Day> days) {
      */
     public static Comparison of(Account account, Policy other, List<LocalDate> days) {
         LocalDate through = days.stream().max(LocalDate::compareTo).orElse(LocalDate.MIN);
-        Ledger before = Derivation.derive(account, through);
-        Ledger after = Derivation.derive(account.withPolicy(other), through);
+        Derivation.Pair both = Derivation.derive(account, other, through);
         return new Comparison(days.stream()
-                .map(day -> new Day(day, before.balance(day), after.balance(day)))
+                .map(day -> new Day(day, both.own().balance(day), both.other().balance(day)))
                 .toList());
     }
 

@@ -16,6 +16,7 @@ import upahead.core.policy.Enrolment;
 import upahead.core.policy.Leftover;
 import upahead.core.policy.Limit;
 import upahead.core.policy.Limits;
+import upahead.core.policy.Policy;
 import upahead.core.policy.Terms;
 import upahead.core.policy.Usability;
 import upahead.core.policy.YearEnd;
@@ -25,8 +26,8 @@ import upahead.core.quantity.Amount;
 public final class Derivation {
 
     private final Account account;
-    private final List<LedgerLine> lines = new ArrayList<>();
-    private final Lots lots = new Lots();
+    private final List<LedgerLine> lines;
+    private final Lots lots;
     private Amount balance = Amount.ZERO;
     private Amount earnedThisYear = Amount.ZERO;
     private RoundingTotal roundingTotal = new RoundingTotal();
@@ -34,6 +35,19 @@ public final class Derivation {
 
     private Derivation(Account account) {
         this.account = account;
+        this.lines = new ArrayList<>();
+        this.lots = new Lots();
+    }
+
+    /** Goes on from where another has come to, under other rules. */
+    private Derivation(Account account, Derivation reached) {
+        this.account = account;
+        this.lines = new ArrayList<>(reached.lines);
+        this.lots = new Lots(reached.lots);
+        this.balance = reached.balance;
+        this.earnedThisYear = reached.earnedThisYear;
+        this.roundingTotal = new RoundingTotal(reached.roundingTotal);
+        this.counted = reached.counted;
     }
 
     /**
@@ -46,8 +60,38 @@ public final class Derivation {
     public static Ledger derive(Account account, LocalDate through) {
         LocalDate begins = ledgerBegins(account);
         Derivation derivation = new Derivation(account);
-        DateSpan.between(begins, through).ifPresent(derivation::run);
+        DateSpan.between(begins, through).ifPresent(span -> derivation.run(Agenda.of(account, span), span.last()));
         return new Ledger(account, begins, through, derivation.lines);
+    }
+
+    /** The ledgers of one account under its rules and under others. */
+    record Pair(Ledger own, Ledger other) {}
+
+    /**
+     * Derives an account and the same under other rules, which gives what deriving both would; what the rules have in
+     * common is gone through once.
+     *
+     * @param through as in {@link #derive(Account, LocalDate)}
+     */
+    static Pair derive(Account account, Policy other, LocalDate through) {
+        Account under = account.withPolicy(other);
+        LocalDate begins = ledgerBegins(account);
+        LocalDate parts = account.policy().sameBefore(other, account.employment());
+        if (!parts.isAfter(begins) || begins.isAfter(through)) {
+            return new Pair(derive(account, through), derive(under, through));
+        }
+        DateSpan span = new DateSpan(begins, through);
+        List<Agenda.Event> agenda = Agenda.of(account, span);
+        int alike = (int)
+                agenda.stream().takeWhile(event -> event.on().isBefore(parts)).count();
+        List<Agenda.Event> common = agenda.subList(0, alike);
+        Derivation own = new Derivation(account);
+        own.run(common);
+        Derivation changed = new Derivation(under, own);
+        own.run(agenda.subList(alike, agenda.size()), through);
+        changed.run(Agenda.from(parts, common, under, span), through);
+        return new Pair(
+                new Ledger(account, begins, through, own.lines), new Ledger(under, begins, through, changed.lines));
     }
 
     private static LocalDate ledgerBegins(Account account) {
@@ -63,13 +107,17 @@ public final class Derivation {
                 .orElse(hired);
     }
 
-    private void run(DateSpan span) {
-        for (Agenda.Event event : Agenda.of(account, span)) {
+    private void run(List<Agenda.Event> events, LocalDate through) {
+        run(events);
+        lapseThrough(through);
+    }
+
+    private void run(List<Agenda.Event> events) {
+        for (Agenda.Event event : events) {
             lapseThrough(event.on());
             happen(event);
             assert lots.balance().equals(balance) : lots.balance() + " in lots, not " + balance;
         }
-        lapseThrough(span.last());
     }
 
     private void happen(Agenda.Event event) {

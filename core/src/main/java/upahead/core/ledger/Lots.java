@@ -47,9 +47,20 @@ final class Lots {
         }
     }
 
-    private final PriorityQueue<Lot> lots = new PriorityQueue<>(Lot::soonestFirst);
+    private final PriorityQueue<Lot> lots;
     private Amount debt = Amount.ZERO;
     private int credits;
+
+    Lots() {
+        lots = new PriorityQueue<>(Lot::soonestFirst);
+    }
+
+    /** A copy that goes its own way. */
+    Lots(Lots other) {
+        lots = new PriorityQueue<>(other.lots);
+        debt = other.debt;
+        credits = other.credits;
+    }
 
     Amount balance() {
         return Amount.sum(lots.stream().map(Lot::amount).toList()).minus(debt);

@@ -14,6 +14,15 @@ final class RoundingTotal {
     private Rounding with;
     private Amount rounded;
 
+    RoundingTotal() {}
+
+    /** A copy that goes its own way. */
+    RoundingTotal(RoundingTotal other) {
+        exact = other.exact;
+        with = other.with;
+        rounded = other.rounded;
+    }
+
     /** Adds a share, rounding as the version of its day says, and returns what it offers; of any sign. */
     Amount offer(Fraction share, Rounding rounding) {
         if (!rounding.equals(with)) {

@@ -33,6 +33,23 @@ public record Policy(Unit unit, BenefitYear benefitYear, Timeline<Terms> version
     }
 
     /**
+     * The day before which this policy and another come to the same for somebody, whatever happens.
+     *
+     * @return {@link LocalDate#MIN} where they have nothing in common, {@link LocalDate#MAX} where they are the same
+     */
+    public LocalDate sameBefore(Policy other, Employment employment) {
+        if (unit != other.unit || !benefitYear.equals(other.benefitYear)) {
+            return LocalDate.MIN;
+        }
+        LocalDate parts = versions.sameBefore(other.versions);
+        boolean otherPeriods = versions.entries().stream()
+                .map(Timeline.Entry::from)
+                .filter(from -> from.isBefore(parts))
+                .anyMatch(from -> !samePeriods(from, employment).equals(other.samePeriods(from, employment)));
+        return otherPeriods ? LocalDate.MIN : parts;
+    }
+
+    /**
      * The days around a day on which the periods of earning stay the same: from the version on that changed them on a
      * day of employment, up to the day before the next that does (calculation contract, "Facts").
      *

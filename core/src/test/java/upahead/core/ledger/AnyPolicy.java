@@ -71,7 +71,7 @@ final class AnyPolicy {
                 new BenefitYear.HireAnniversary());
     }
 
-    private static Arbitrary<Terms> terms() {
+    static Arbitrary<Terms> terms() {
         return Combinators.combine(methods(), tenure(), scalings(), waits(), waits(), limits(), yearEnds(), ends())
                 .as((method, tenure, scaling, toEarn, toUse, limits, yearEnd, ends) -> new Terms(
                         method,
@@ -151,7 +151,7 @@ final class AnyPolicy {
                 .as(Ends::new);
     }
 
-    private static Arbitrary<OwnTerms> exceptions() {
+    static Arbitrary<OwnTerms> exceptions() {
         return Combinators.combine(
                         days(0),
                         whole(0, 400).optional(0.5),

@@ -26,6 +26,9 @@ import upahead.core.payrun.Frozen;
 import upahead.core.payrun.NewPosting;
 import upahead.core.policy.Limit;
 import upahead.core.policy.Limits;
+import upahead.core.policy.OwnTerms;
+import upahead.core.policy.Policy;
+import upahead.core.policy.Terms;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Fraction;
 import upahead.core.quantity.Rounding;
@@ -49,6 +52,16 @@ class LawsTest {
     @Provide
     Arbitrary<List<Taken>> asked() {
         return AnyFacts.taken().list().uniqueElements(Taken::on).ofMinSize(1).ofMaxSize(4);
+    }
+
+    @Provide
+    Arbitrary<OwnTerms> exceptions() {
+        return AnyPolicy.exceptions();
+    }
+
+    @Provide
+    Arbitrary<Terms> terms() {
+        return AnyPolicy.terms();
     }
 
     @Property(tries = 200)
@@ -146,6 +159,30 @@ class LawsTest {
                 .isEqualTo(Derivation.derive(account, END).lines().stream()
                         .filter(line -> !line.on().isAfter(cut))
                         .toList());
+    }
+
+    @Property(tries = 150)
+    void anAccountUnderTwoSetsOfRulesIsDerivedAsEachByItself(
+            @ForAll("accounts") Account account, @ForAll("exceptions") OwnTerms exception) {
+        assertPairIsDerived(account, account.policy().with(exception));
+    }
+
+    @Property(tries = 150)
+    void anAccountUnderAnotherVersionIsDerivedAsByItself(
+            @ForAll("accounts") Account account, @ForAll("terms") Terms terms, @ForAll @IntRange(max = DAYS) int days) {
+        Policy policy = account.policy();
+        LocalDate from = account.payCalendar().periodOf(START.plusDays(days)).first();
+        assertPairIsDerived(
+                account,
+                new Policy(
+                        policy.unit(), policy.benefitYear(), policy.versions().with(from, terms)));
+    }
+
+    private static void assertPairIsDerived(Account account, Policy other) {
+        Derivation.Pair both = Derivation.derive(account, other, END);
+        assertThat(both.own().lines()).isEqualTo(Derivation.derive(account, END).lines());
+        assertThat(both.other().lines())
+                .isEqualTo(Derivation.derive(account.withPolicy(other), END).lines());
     }
 
     @Property(tries = 100)
