@@ -52,7 +52,7 @@ public class EmploymentChanges {
     public void changeFte(long personId, LocalDate from, Amount fte) {
         requireEmployed(personId, from);
         ScheduleRules.requireFte(fte);
-        Amount before = store.employments(List.of(personId)).get(personId).fteOn(from);
+        Amount before = people.employments(List.of(personId)).get(personId).fteOn(from);
         store.setFte(personId, from, fte);
         noteLate(personId, from, "FTE changed to " + fte);
         audit.record(Thing.PERSON, personId, "changed the FTE from " + Words.fullDay(from), before, fte);

@@ -1,27 +1,17 @@
 package upahead.server.employment;
 
-import static upahead.server.database.Tables.PERSON;
 import static upahead.server.database.Tables.PERSON_FTE;
 import static upahead.server.database.Tables.PERSON_PAUSE;
 import static upahead.server.database.Tables.PERSON_SCHEDULE;
-import static upahead.server.platform.sql.Among.among;
 
 import java.math.BigDecimal;
-import java.time.DayOfWeek;
 import java.time.LocalDate;
-import java.util.Collection;
-import java.util.EnumMap;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.jooq.DSLContext;
 import org.jooq.TableField;
 import org.springframework.stereotype.Repository;
 import upahead.core.calendar.DateSpan;
-import upahead.core.calendar.Timeline;
-import upahead.core.people.Employment;
-import upahead.core.people.WeeklySchedule;
 import upahead.core.quantity.Amount;
 import upahead.server.database.tables.records.PersonFteRecord;
 import upahead.server.database.tables.records.PersonScheduleRecord;
@@ -30,7 +20,7 @@ import upahead.server.employment.EmploymentHistory.Pause;
 import upahead.server.employment.EmploymentHistory.ScheduleFrom;
 import upahead.server.platform.sql.Inserts;
 
-/** Employments with what changes in them on dates. */
+/** What changes in an employment on dates. */
 @Repository
 class EmploymentStore {
 
@@ -172,47 +162,6 @@ class EmploymentStore {
                 .where(PERSON_PAUSE.PERSON_ID.eq(personId))
                 .orderBy(PERSON_PAUSE.STARTS)
                 .fetch(row -> new Pause(row.getStarts(), row.getEnds(), row.getReason()));
-    }
-
-    Map<Long, Employment> employments(Collection<Long> ids) {
-        Map<Long, Timeline<WeeklySchedule>> schedules = new HashMap<>();
-        sql.selectFrom(PERSON_SCHEDULE)
-                .where(among(PERSON_SCHEDULE.PERSON_ID, ids))
-                .forEach(row -> schedules.merge(
-                        row.getPersonId(),
-                        Timeline.from(row.getStarts(), week(row)),
-                        (before, added) -> before.with(row.getStarts(), week(row))));
-        Map<Long, Timeline<Amount>> ftes = new HashMap<>();
-        sql.selectFrom(PERSON_FTE)
-                .where(among(PERSON_FTE.PERSON_ID, ids))
-                .forEach(row -> ftes.merge(
-                        row.getPersonId(),
-                        Timeline.from(row.getStarts(), new Amount(row.getFte())),
-                        (before, added) -> before.with(row.getStarts(), new Amount(row.getFte()))));
-        Map<Long, List<DateSpan>> pauses = sql.selectFrom(PERSON_PAUSE)
-                .where(among(PERSON_PAUSE.PERSON_ID, ids))
-                .fetchGroups(PERSON_PAUSE.PERSON_ID, row -> new DateSpan(row.getStarts(), row.getEnds()));
-        Map<Long, Employment> employments = new HashMap<>();
-        sql.selectFrom(PERSON)
-                .where(among(PERSON.ID, ids))
-                .forEach(row -> employments.put(
-                        row.getId(),
-                        new Employment(
-                                row.getHired(),
-                                Optional.ofNullable(row.getLastDay()),
-                                row.getServiceFrom(),
-                                ftes.getOrDefault(row.getId(), Timeline.empty()),
-                                schedules.getOrDefault(row.getId(), Timeline.empty()),
-                                pauses.getOrDefault(row.getId(), List.of()))));
-        return employments;
-    }
-
-    private static WeeklySchedule week(PersonScheduleRecord row) {
-        Map<DayOfWeek, Amount> hours = new EnumMap<>(DayOfWeek.class);
-        for (DayOfWeek day : DayOfWeek.values()) {
-            hours.put(day, new Amount(row.get(WEEK.get(day.ordinal()))));
-        }
-        return new WeeklySchedule(hours);
     }
 
     void removeOf(long personId) {

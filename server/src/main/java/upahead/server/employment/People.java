@@ -21,14 +21,14 @@ public class People {
 
     private final PersonStore store;
     private final PlacementStore placements;
-    private final EmploymentStore employments;
+    private final EmploymentsOfManyStore employments;
     private final DirectoryStore directory;
     private final Organisation organisation;
 
     People(
             PersonStore store,
             PlacementStore placements,
-            EmploymentStore employments,
+            EmploymentsOfManyStore employments,
             DirectoryStore directory,
             Organisation organisation) {
         this.store = store;
@@ -104,7 +104,7 @@ public class People {
     /** The employments of some people by their ids. */
     @Transactional(readOnly = true)
     public Map<Long, Employment> employments(Collection<Long> ids) {
-        return employments.employments(ids);
+        return employments.of(ids);
     }
 
     /** The pay groups in which some people are, were or will be paid. */

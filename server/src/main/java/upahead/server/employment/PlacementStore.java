@@ -3,7 +3,10 @@ package upahead.server.employment;
 import static upahead.server.database.Tables.PERSON_PLACEMENT;
 import static upahead.server.platform.sql.Among.among;
 
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +17,7 @@ import org.springframework.stereotype.Repository;
 import upahead.server.database.tables.records.PersonPlacementRecord;
 import upahead.server.periods.PayGroupsOfPeople;
 import upahead.server.platform.sql.Inserts;
+import upahead.server.platform.sql.Rows;
 
 /** Where people work, stretch by stretch; the stretches of a person follow each other without gap. */
 @Repository
@@ -72,10 +76,22 @@ class PlacementStore implements PayGroupsOfPeople {
 
     /** In order of time for each person. */
     List<Placement> of(Collection<Long> people) {
-        return sql.selectFrom(PERSON_PLACEMENT)
-                .where(among(PERSON_PLACEMENT.PERSON_ID, people))
-                .orderBy(PERSON_PLACEMENT.PERSON_ID, PERSON_PLACEMENT.STARTS)
-                .fetch(PlacementStore::placement);
+        List<Placement> all = new ArrayList<>();
+        Rows.each(
+                sql.select(
+                                PERSON_PLACEMENT.PERSON_ID,
+                                PERSON_PLACEMENT.STARTS,
+                                PERSON_PLACEMENT.THROUGH,
+                                PERSON_PLACEMENT.SITE_ID,
+                                PERSON_PLACEMENT.TEAM_ID,
+                                PERSON_PLACEMENT.EMPLOYMENT_TYPE,
+                                PERSON_PLACEMENT.PAY_GROUP_ID,
+                                PERSON_PLACEMENT.APPROVER_ID)
+                        .from(PERSON_PLACEMENT)
+                        .where(among(PERSON_PLACEMENT.PERSON_ID, people))
+                        .orderBy(PERSON_PLACEMENT.PERSON_ID, PERSON_PLACEMENT.STARTS),
+                row -> all.add(placement(row)));
+        return all;
     }
 
     /** Who decides for whom on a day, where somebody does. */
@@ -101,17 +117,17 @@ class PlacementStore implements PayGroupsOfPeople {
         return row;
     }
 
-    private static Placement placement(PersonPlacementRecord row) {
+    private static Placement placement(ResultSet row) throws SQLException {
         return new Placement(
-                row.getPersonId(),
-                row.getStarts(),
-                row.getThrough(),
+                row.getLong(1),
+                row.getObject(2, LocalDate.class),
+                row.getObject(3, LocalDate.class),
                 new Placing(
-                        row.getSiteId(),
-                        row.getTeamId(),
-                        EmploymentType.valueOf(row.getEmploymentType()),
-                        row.getPayGroupId(),
-                        row.getApproverId()));
+                        row.getLong(4),
+                        row.getLong(5),
+                        EmploymentType.valueOf(row.getString(6)),
+                        row.getLong(7),
+                        row.getObject(8, Long.class)));
     }
 
     Set<Long> payGroupIdsOf(Collection<Long> people) {

@@ -4,6 +4,7 @@ import static upahead.server.database.Tables.ENROLMENT;
 import static upahead.server.platform.sql.Among.among;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -15,6 +16,7 @@ import org.springframework.stereotype.Repository;
 import upahead.core.policy.EndBalance;
 import upahead.core.policy.Enrolment;
 import upahead.server.platform.sql.Inserts;
+import upahead.server.platform.sql.Rows;
 import upahead.server.policies.EnrolledPeople;
 
 /** Who is enrolled in what. */
@@ -113,13 +115,25 @@ class EnrolmentStore implements EnrolledPeople {
     }
 
     private List<Enrolled> enrolled(Condition condition) {
-        return sql.selectFrom(ENROLMENT)
-                .where(condition)
-                .fetch(row -> new Enrolled(
-                        row.getPersonId(),
-                        row.getPolicyId(),
-                        new Enrolment(row.getStarts(), end(row.getEnds(), row.getLeftover())),
-                        row.getMovedTo()));
+        List<Enrolled> all = new ArrayList<>();
+        Rows.each(
+                sql.select(
+                                ENROLMENT.PERSON_ID,
+                                ENROLMENT.POLICY_ID,
+                                ENROLMENT.STARTS,
+                                ENROLMENT.ENDS,
+                                ENROLMENT.LEFTOVER,
+                                ENROLMENT.MOVED_TO)
+                        .from(ENROLMENT)
+                        .where(condition),
+                row -> all.add(new Enrolled(
+                        row.getLong(1),
+                        row.getLong(2),
+                        new Enrolment(
+                                row.getObject(3, LocalDate.class),
+                                end(row.getObject(4, LocalDate.class), row.getString(5))),
+                        row.getObject(6, Long.class))));
+        return all;
     }
 
     private static Optional<Enrolment.End> end(LocalDate ends, String leftover) {
