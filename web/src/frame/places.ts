@@ -9,6 +9,7 @@ import Scale from '@lucide/svelte/icons/scale';
 import ScrollText from '@lucide/svelte/icons/scroll-text';
 import Signpost from '@lucide/svelte/icons/signpost';
 import Sprout from '@lucide/svelte/icons/sprout';
+import UserRoundCheck from '@lucide/svelte/icons/user-round-check';
 import UsersRound from '@lucide/svelte/icons/users-round';
 import Wallet from '@lucide/svelte/icons/wallet';
 import type { Permission, Session } from '../api/types';
@@ -20,9 +21,10 @@ export interface Place {
 }
 
 /** Every place in the order of the work, and what somebody has to be allowed to for going there. */
-const PLACES: (Place & { needs: Permission | 'EMPLOYMENT' | null })[] = [
+const PLACES: (Place & { needs: Permission | 'EMPLOYMENT' | 'A_TEAM' | null })[] = [
   { path: '/', name: 'Lookout', icon: Signpost, needs: 'DECIDE_FOR_THE_ASSIGNED' },
   { path: '/requests', name: 'Requests', icon: Inbox, needs: 'DECIDE_FOR_THE_ASSIGNED' },
+  { path: '/my-team', name: 'My team', icon: UserRoundCheck, needs: 'A_TEAM' },
   { path: '/calendar', name: 'Calendar', icon: CalendarRange, needs: null },
   { path: '/pay-runs', name: 'Pay runs', icon: Wallet, needs: 'RUN_PAYROLL' },
   { path: '/balances', name: 'Balances', icon: Scale, needs: 'DECIDE_FOR_THE_ASSIGNED' },
@@ -40,6 +42,8 @@ const PLACES: (Place & { needs: Permission | 'EMPLOYMENT' | null })[] = [
 export function placesOf({ permissions, personId }: Session): Place[] {
   return PLACES.filter(({ needs }) => {
     if (needs === null) return true;
+    if (needs === 'A_TEAM')
+      return personId !== null && permissions.includes('DECIDE_FOR_THE_ASSIGNED');
     return needs === 'EMPLOYMENT' ? personId !== null : permissions.includes(needs);
   });
 }

@@ -6,6 +6,9 @@ import Holidays from '../holidays/Holidays.svelte';
 import Lookout from '../lookout/Lookout.svelte';
 import Mailbox from '../mail/Mailbox.svelte';
 import MyTime from '../mytime/MyTime.svelte';
+import MyYear from '../mytime/MyYear.svelte';
+import OwnTerms from '../mytime/OwnTerms.svelte';
+import MyTeam from '../myteam/MyTeam.svelte';
 import OwnRequest from '../mytime/OwnRequest.svelte';
 import PayRun from '../payruns/PayRun.svelte';
 import Proof from '../payruns/Proof.svelte';
@@ -29,8 +32,11 @@ import NotFound from './NotFound.svelte';
 export const routes = {
   '/': Lookout,
   '/my-time': MyTime,
+  '/my-time/year': MyYear,
+  '/my-time/terms': OwnTerms,
   '/my-time/requests/:id': OwnRequest,
   '/my-time/:personId/:policyId': Balance,
+  '/my-team': MyTeam,
   '/calendar': Calendar,
   '/notices': Notices,
   '/requests': Requests,

@@ -1,12 +1,13 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
-  import type { Message } from '../api/types';
+  import type { Message, Undelivered } from '../api/types';
   import Empty from '../common/Empty.svelte';
   import { day } from '../common/format';
   import Waiting from '../common/Waiting.svelte';
   import { session } from '../frame/session.svelte';
 
   let messages = $state<Message[] | null>(null);
+  let undelivered = $state<Undelivered[]>([]);
 
   interface Parts {
     text: string;
@@ -22,15 +23,28 @@
 
   $effect(() => {
     answer(api.GET('/api/mail')).then((loaded) => (messages = loaded));
+    if (session.may('KEEP_SIGN_INS')) {
+      answer(api.GET('/api/mail/undelivered')).then((loaded) => (undelivered = loaded));
+    }
   });
 </script>
 
 <h1>Mailbox</h1>
-<p class="quiet mt-1 mb-4">
-  Mail stays in the house: here is what would have been sent{session.may('SEE_EVERYBODY')
-    ? ' to everybody'
-    : ' to you'}.
-</p>
+<p class="quiet mt-1 mb-4">Here is the mail that was written to you; nobody else reads it here.</p>
+{#if undelivered.length > 0}
+  <section class="mb-6 max-w-4xl" data-undelivered>
+    <h2 class="mb-1">Not delivered yet</h2>
+    <ul class="sheet divide-y divide-base-300">
+      {#each undelivered as mail (mail.id)}
+        <li class="px-4 py-2">
+          <span class="font-semibold">{mail.subject}</span> to {mail.recipient},
+          <span class="quiet">{day(mail.at)}</span>
+          {#if mail.problem}<p>Tried {mail.tries} times: {mail.problem}</p>{/if}
+        </li>
+      {/each}
+    </ul>
+  </section>
+{/if}
 {#if messages === null}
   <Waiting what="Opening the mailbox" />
 {:else if messages.length === 0}
@@ -47,6 +61,7 @@
         </p>
         <p>
           {text}{#if link}<a class="break-all underline" href={place}>{link}</a>{/if}
+          {#if message.place}<a class="underline" href={`#${message.place}`}>Look at it</a>{/if}
         </p>
       </li>
     {/each}

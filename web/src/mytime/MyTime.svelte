@@ -92,7 +92,13 @@
   }
 </script>
 
-<h1>My time</h1>
+<div class="flex flex-wrap items-baseline justify-between gap-x-5">
+  <h1>My time</h1>
+  <p class="flex gap-5">
+    <a class="underline" href="#/my-time/year">My year</a>
+    <a class="underline" href="#/my-time/terms">My terms</a>
+  </p>
+</div>
 <ProblemNote problem={work.problem} />
 {#if balances === null}
   <Waiting what="Working out your time" />

@@ -9,6 +9,7 @@
   import Waiting from '../common/Waiting.svelte';
   import { Work } from '../common/work.svelte';
   import { unread } from '../frame/notices.svelte';
+  import NoticeChoices from './NoticeChoices.svelte';
 
   const SIZE = 30;
 
@@ -78,3 +79,4 @@
   </ul>
   <Pager total={found.total} size={SIZE} bind:page what="notices" />
 {/if}
+<NoticeChoices />

@@ -7,6 +7,7 @@
   import { words } from '../common/format';
   import Waiting from '../common/Waiting.svelte';
   import TeamNeeds from './TeamNeeds.svelte';
+  import ToldOfTeams from './ToldOfTeams.svelte';
   import WholeCompany from './WholeCompany.svelte';
   import { road } from '../frame/road.svelte';
   import { session } from '../frame/session.svelte';
@@ -169,6 +170,9 @@
       </form>
     </section>
   </div>
-  {#if organisation.teams.length > 0}<TeamNeeds teams={organisation.teams} />{/if}
+  {#if organisation.teams.length > 0}
+    <TeamNeeds teams={organisation.teams} />
+    <ToldOfTeams teams={organisation.teams} />
+  {/if}
   <WholeCompany />
 {/if}

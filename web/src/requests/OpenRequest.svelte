@@ -7,8 +7,10 @@
   import { said } from '../common/said.svelte';
   import StateMark from '../common/StateMark.svelte';
   import Waiting from '../common/Waiting.svelte';
+  import BesideRequest from './BesideRequest.svelte';
   import CancelDays from './CancelDays.svelte';
   import DayTiles from './DayTiles.svelte';
+  import HandOn from './HandOn.svelte';
   import { isTyping } from '../common/listkeys';
   import RequestHistory from './RequestHistory.svelte';
   import SignOffList from './SignOffList.svelte';
@@ -212,6 +214,15 @@
         <kbd class="kbd kbd-xs">9</kbd> turn a day over, <kbd class="kbd kbd-xs">n</kbd> next.</span
       >
     </p>
+    {#key request.id}
+      <HandOn
+        {detail}
+        handedOn={(result) => {
+          detail = result;
+          decided(result);
+        }}
+      />
+    {/key}
   {:else}
     <div class="mt-3"><ProblemNote problem={work.problem} /></div>
     {#if work.problem && message}<p class="mt-2">What you had typed: “{message}”</p>{/if}
@@ -228,15 +239,5 @@
   {/if}
 
   <RequestHistory history={detail.history} />
-  {#if detail.recent.length > 0}
-    <h2 class="mt-4 mb-1">Other requests of {request.person.split(' ')[0]}</h2>
-    <ul>
-      {#each detail.recent as other (other.id)}
-        <li>
-          {span(other.first, other.last)}, {other.policy}, {withUnit(other.total, other.unit)}:
-          {words(other.state).toLowerCase()}
-        </li>
-      {/each}
-    </ul>
-  {/if}
+  <BesideRequest {detail} />
 {/if}

@@ -9,10 +9,15 @@ import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.transaction.annotation.Transactional;
 
-/** A test on the demo data; what it changes is rolled back. */
+/** A test on the demo data; what it changes is rolled back, and nothing is done by itself. */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
-@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:demo;DB_CLOSE_DELAY=-1")
+@SpringBootTest(
+        properties = {
+            "spring.datasource.url=jdbc:h2:mem:demo;DB_CLOSE_DELAY=-1",
+            "upahead.daily.every=1d",
+            "upahead.mail.every=1d"
+        })
 @AutoConfigureMockMvc
 @ActiveProfiles("demo")
 @Transactional

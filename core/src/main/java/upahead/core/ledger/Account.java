@@ -1,8 +1,11 @@
 package upahead.core.ledger;
 
+import java.time.LocalDate;
 import java.util.Objects;
+import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.HolidayCalendar;
 import upahead.core.calendar.PayCalendar;
+import upahead.core.facts.Adjustment;
 import upahead.core.facts.Facts;
 import upahead.core.people.Employment;
 import upahead.core.policy.Enrolment;
@@ -32,6 +35,20 @@ public record Account(
         Objects.requireNonNull(payCalendar, "payCalendar");
         Objects.requireNonNull(holidays, "holidays");
         Objects.requireNonNull(facts, "facts");
+    }
+
+    /** The first day of the ledger: of the newest opening, else of what happened first to the employee. */
+    LocalDate ledgerBegins() {
+        var openings = facts.openings();
+        if (!openings.isEmpty()) {
+            return openings.get(openings.size() - 1).on();
+        }
+        LocalDate hired = employment.hired();
+        return facts.adjustments().stream()
+                .map(Adjustment::on)
+                .findFirst()
+                .map(first -> DateSpan.earlier(first, hired))
+                .orElse(hired);
     }
 
     /** The same under other rules, as for a draft. */

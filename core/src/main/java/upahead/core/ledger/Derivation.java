@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.earning.CountedHours;
-import upahead.core.earning.EarningMethod;
 import upahead.core.earning.Posting;
 import upahead.core.earning.Share;
 import upahead.core.facts.Adjustment;
@@ -14,11 +13,8 @@ import upahead.core.facts.OpeningBalance;
 import upahead.core.leave.Taken;
 import upahead.core.policy.Enrolment;
 import upahead.core.policy.Leftover;
-import upahead.core.policy.Limit;
-import upahead.core.policy.Limits;
 import upahead.core.policy.Policy;
 import upahead.core.policy.Terms;
-import upahead.core.policy.Usability;
 import upahead.core.policy.YearEnd;
 import upahead.core.quantity.Amount;
 
@@ -58,7 +54,7 @@ public final class Derivation {
      * @return the lines with their reasons, none of which can be changed
      */
     public static Ledger derive(Account account, LocalDate through) {
-        LocalDate begins = ledgerBegins(account);
+        LocalDate begins = account.ledgerBegins();
         Derivation derivation = new Derivation(account);
         DateSpan.between(begins, through).ifPresent(span -> derivation.run(Agenda.of(account, span), span.last()));
         return new Ledger(account, begins, through, derivation.lines);
@@ -75,7 +71,7 @@ public final class Derivation {
      */
     static Pair derive(Account account, Policy other, LocalDate through) {
         Account under = account.withPolicy(other);
-        LocalDate begins = ledgerBegins(account);
+        LocalDate begins = account.ledgerBegins();
         LocalDate parts = account.policy().sameBefore(other, account.employment());
         if (!parts.isAfter(begins) || begins.isAfter(through)) {
             return new Pair(derive(account, through), derive(under, through));
@@ -92,19 +88,6 @@ public final class Derivation {
         changed.run(Agenda.from(parts, common, under, span), through);
         return new Pair(
                 new Ledger(account, begins, through, own.lines), new Ledger(under, begins, through, changed.lines));
-    }
-
-    private static LocalDate ledgerBegins(Account account) {
-        var openings = account.facts().openings();
-        if (!openings.isEmpty()) {
-            return openings.get(openings.size() - 1).on();
-        }
-        LocalDate hired = account.employment().hired();
-        return account.facts().adjustments().stream()
-                .map(Adjustment::on)
-                .findFirst()
-                .map(first -> DateSpan.earlier(first, hired))
-                .orElse(hired);
     }
 
     private void run(List<Agenda.Event> events, LocalDate through) {
@@ -172,19 +155,16 @@ public final class Derivation {
 
     private void open(OpeningBalance opening) {
         earnedThisYear = opening.earnedThisYear();
-        counted = new CountedHours(opening.hoursTowardNextStep(), stepOn(opening.on()));
+        counted =
+                new CountedHours(opening.hoursTowardNextStep(), account.policy().wholeStep(opening.on()));
         if (opening.balance().isNegative()) {
             lots.take(opening.balance().negated());
         } else if (opening.lots().isEmpty()) {
-            lots.credit(opening.on(), opening.balance(), usableUntil(opening.on()));
+            lots.credit(opening.on(), opening.balance(), account.policy().usableUntil(opening.on()));
         } else {
             opening.lots().forEach(lot -> lots.credit(opening.on(), lot.amount(), lot.lastUsable()));
         }
         add(opening.on(), LineKind.OPENING, opening.balance(), Amount.ZERO, new Reason.Opened(opening));
-    }
-
-    private Optional<Amount> stepOn(LocalDate day) {
-        return account.policy().versions().on(day).map(Terms::earning).flatMap(EarningMethod::wholeStep);
     }
 
     private void post(Posting posting) {
@@ -195,28 +175,12 @@ public final class Derivation {
         if (offered.isZero()) {
             return;
         }
-        Optional<Reason.Room> room = room(terms.limits());
+        Optional<Reason.Room> room = Reason.Room.of(terms.limits(), balance, earnedThisYear);
         Amount credited = room.map(Reason.Room::amount).map(offered::min).orElse(offered);
-        lots.credit(posting.on(), credited, usableUntil(posting.on()));
+        lots.credit(posting.on(), credited, account.policy().usableUntil(posting.on()));
         earnedThisYear = earnedThisYear.plus(credited);
         Reason reason = new Reason.Earned(share.basis(), offered, room);
         add(posting.on(), LineKind.EARNED, credited, offered.minus(credited), reason);
-    }
-
-    /** What the nearer limit leaves room for, that on the balance where both leave the same. */
-    private Optional<Reason.Room> room(Limits limits) {
-        Optional<Reason.Room> underBalance = room(limits, Limit.BALANCE, balance);
-        Optional<Reason.Room> underYear = room(limits, Limit.EARNED_PER_YEAR, earnedThisYear);
-        return underYear
-                .filter(year -> underBalance
-                        .filter(held -> !held.amount().isMoreThan(year.amount()))
-                        .isEmpty())
-                .or(() -> underBalance);
-    }
-
-    private static Optional<Reason.Room> room(Limits limits, Limit limit, Amount reached) {
-        return limits.on(limit)
-                .map(figure -> new Reason.Room(figure.minus(reached).floorAtZero(), limit, figure));
     }
 
     private void adjust(Adjustment adjustment) {
@@ -226,7 +190,7 @@ public final class Derivation {
         if (adjustment.amount().isNegative()) {
             lots.take(adjustment.amount().negated());
         } else {
-            lots.credit(adjustment.on(), adjustment.amount(), usableUntil(adjustment.on()));
+            lots.credit(adjustment.on(), adjustment.amount(), account.policy().usableUntil(adjustment.on()));
         }
         Reason reason = new Reason.Adjusted(adjustment.reason());
         add(adjustment.on(), LineKind.ADJUSTED, adjustment.amount(), Amount.ZERO, reason);
@@ -274,14 +238,6 @@ public final class Derivation {
         } else {
             removed.forEach(lot -> add(on, LineKind.LAPSED, lot.amount().negated(), Amount.ZERO, reason));
         }
-    }
-
-    private Optional<LocalDate> usableUntil(LocalDate credited) {
-        return account.policy()
-                .versions()
-                .on(credited)
-                .flatMap(Terms::creditsUsable)
-                .map((Usability.For usable) -> usable.lastUsable(credited));
     }
 
     private void add(LocalDate on, LineKind kind, Amount amount, Amount withheld, Reason reason) {

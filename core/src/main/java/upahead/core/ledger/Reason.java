@@ -5,6 +5,7 @@ import java.util.Optional;
 import upahead.core.earning.Basis;
 import upahead.core.facts.OpeningBalance;
 import upahead.core.policy.Limit;
+import upahead.core.policy.Limits;
 import upahead.core.quantity.Amount;
 
 /** Why a ledger line is there, as data. */
@@ -29,7 +30,23 @@ public sealed interface Reason {
      * @param limit the one that was nearer, on the balance or on earning in a year
      * @param figure of that limit
      */
-    record Room(Amount amount, Limit limit, Amount figure) {}
+    record Room(Amount amount, Limit limit, Amount figure) {
+
+        /** What the nearer limit leaves room for, that on the balance where both leave the same. */
+        static Optional<Room> of(Limits limits, Amount balance, Amount earnedThisYear) {
+            Optional<Room> underBalance = under(limits, Limit.BALANCE, balance);
+            Optional<Room> underYear = under(limits, Limit.EARNED_PER_YEAR, earnedThisYear);
+            return underYear
+                    .filter(year -> underBalance
+                            .filter(held -> !held.amount().isMoreThan(year.amount()))
+                            .isEmpty())
+                    .or(() -> underBalance);
+        }
+
+        private static Optional<Room> under(Limits limits, Limit limit, Amount reached) {
+            return limits.on(limit).map(figure -> new Room(figure.minus(reached).floorAtZero(), limit, figure));
+        }
+    }
 
     /** Somebody adjusted the balance and said why. */
     record Adjusted(String reason) implements Reason {}

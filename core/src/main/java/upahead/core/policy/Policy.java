@@ -9,8 +9,10 @@ import upahead.core.calendar.BenefitYear;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.PayCalendar;
 import upahead.core.calendar.Timeline;
+import upahead.core.earning.EarningMethod;
 import upahead.core.earning.Rhythm;
 import upahead.core.people.Employment;
+import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 
 /**
@@ -69,6 +71,18 @@ public record Policy(Unit unit, BenefitYear benefitYear, Timeline<Terms> version
             first = changes ? version.from() : first;
         }
         return new DateSpan(first, LocalDate.MAX);
+    }
+
+    /** The last day on which what is credited on a day can be used; nothing where that has no end. */
+    public Optional<LocalDate> usableUntil(LocalDate credited) {
+        return versions.on(credited)
+                .flatMap(Terms::creditsUsable)
+                .map((Usability.For usable) -> usable.lastUsable(credited));
+    }
+
+    /** The whole step in which hours are paid on a day; nothing where they are not. */
+    public Optional<Amount> wholeStep(LocalDate day) {
+        return versions.on(day).map(Terms::earning).flatMap(EarningMethod::wholeStep);
     }
 
     /**

@@ -66,6 +66,13 @@ public final class TermsInWords {
         if (terms.waitToUse().count() > 0) {
             sentences.add("It can be used " + terms.waitToUse().endsInWords() + ".");
         }
+        sentences.addAll(fromLimitsOn());
+        return List.copyOf(sentences);
+    }
+
+    /** What holds alike for everybody to whom the terms apply: limits, the year's end, leaving and rounding. */
+    public List<String> fromLimitsOn() {
+        List<String> sentences = new ArrayList<>();
         terms.limits().forEach((limit, figure) -> sentences.add(limit.sentence(figure, unit)));
         sentences.add("The benefit year begins " + benefitYear.inWords() + "; " + yearEnd() + ".");
         terms.creditsUsable().ifPresent(usable -> sentences.add("Each credit can be used " + usable.inWords() + "."));

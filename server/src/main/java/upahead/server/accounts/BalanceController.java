@@ -87,6 +87,11 @@ class BalanceController {
         return balances.one(personId, policyId, asOf);
     }
 
+    @GetMapping("/people/{personId}/terms")
+    List<OwnTermsView> terms(@PathVariable long personId, @RequestParam LocalDate on) {
+        return balances.terms(personId, on);
+    }
+
     @GetMapping("/people/{personId}/ahead")
     List<AheadView> ahead(@PathVariable long personId, @RequestParam LocalDate asOf) {
         return balances.ahead(personId, asOf);

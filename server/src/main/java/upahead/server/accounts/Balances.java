@@ -19,6 +19,7 @@ import upahead.core.ledger.Derivation;
 import upahead.core.ledger.Ledger;
 import upahead.core.ledger.LedgerLine;
 import upahead.core.ledger.LineKind;
+import upahead.core.ledger.OwnTermsInWords;
 import upahead.core.ledger.PlainWords;
 import upahead.core.ledger.Standing;
 import upahead.core.policy.Limits;
@@ -162,6 +163,18 @@ public class Balances {
                 .flatMap(each -> Ahead.of(each.account(), Derivation.derive(each.account(), days.last()), days).stream()
                         .map(upcoming -> AheadWords.of(upcoming, each)))
                 .sorted(Comparator.comparing(AheadView::on))
+                .toList();
+    }
+
+    /** What each policy means for somebody on a day, as sentences; of a policy not in force then there are none. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("@reach.person(#personId)")
+    public List<OwnTermsView> terms(long personId, LocalDate on) {
+        sight.require(on);
+        return withBalance(List.of(people.get(personId)), outlook(on))
+                .map(each -> new OwnTermsView(
+                        each.policy().id(), each.policy().name(), OwnTermsInWords.of(each.account(), on)))
+                .filter(each -> !each.sentences().isEmpty())
                 .toList();
     }
 

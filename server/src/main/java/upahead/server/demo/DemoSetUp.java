@@ -15,6 +15,7 @@ import upahead.server.platform.access.Role;
 import upahead.server.platform.access.SignedIn;
 import upahead.server.platform.clock.DemoClock;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.daily.DailyWork;
 
 /** Fills an empty program with Brindlemoor Gardens, by calling what a person would call. */
 @Component
@@ -31,6 +32,7 @@ class DemoSetUp implements ApplicationRunner {
     private final DemoHistory history;
     private final DemoRequestRules requestRules;
     private final DemoStaffing staffing;
+    private final DailyWork daily;
     private final People people;
     private final CurrentUser user;
     private final MovableClock clock;
@@ -43,6 +45,7 @@ class DemoSetUp implements ApplicationRunner {
             DemoHistory history,
             DemoRequestRules requestRules,
             DemoStaffing staffing,
+            DailyWork daily,
             People people,
             CurrentUser user,
             MovableClock clock,
@@ -53,6 +56,7 @@ class DemoSetUp implements ApplicationRunner {
         this.history = history;
         this.requestRules = requestRules;
         this.staffing = staffing;
+        this.daily = daily;
         this.people = people;
         this.user = user;
         this.clock = clock;
@@ -77,6 +81,7 @@ class DemoSetUp implements ApplicationRunner {
             requestRules.setUp();
             demoClock.moveTo(DemoHistory.TODAY);
             staffing.setUp(byCode);
+            daily.skipToday();
             return null;
         });
         LOG.info("Brindlemoor Gardens is set up ({} ms)", (System.nanoTime() - start) / 1_000_000);

@@ -19,6 +19,7 @@ import upahead.server.platform.access.SignInView;
 import upahead.server.platform.access.SignIns;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.mail.Mailbox;
+import upahead.server.platform.mail.OwnAddress;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
@@ -154,7 +155,8 @@ public class Invitations {
                 person.id(),
                 person.email(),
                 subject,
-                text + " within a week at " + own + "/#/set-password/" + links.link(signIn.id(), instead));
+                text + " within a week at " + own + "/#/set-password/" + links.link(signIn.id(), instead),
+                "");
     }
 
     /** Changes what somebody may do, or whether they can sign in at all. */

@@ -13,6 +13,7 @@ import upahead.server.platform.json.StoredJson;
 class GeneralRuleStore {
 
     private static final String SIGN_OFFS = "sign-offs";
+    private static final String REMINDERS = "reminders";
 
     private final DSLContext sql;
     private final StoredJson json;
@@ -23,18 +24,34 @@ class GeneralRuleStore {
     }
 
     Optional<List<SignOffStep>> signOffs() {
-        return sql.select(GENERAL_RULE.RULE)
-                .from(GENERAL_RULE)
-                .where(GENERAL_RULE.NAME.eq(SIGN_OFFS))
-                .fetchOptional(GENERAL_RULE.RULE)
-                .map(rule -> List.of(json.read(rule, SignOffStep[].class)));
+        return rule(SIGN_OFFS, SignOffStep[].class).map(List::of);
     }
 
     void setSignOffs(List<SignOffStep> path) {
-        sql.deleteFrom(GENERAL_RULE).where(GENERAL_RULE.NAME.eq(SIGN_OFFS)).execute();
+        set(SIGN_OFFS, path);
+    }
+
+    Optional<Reminding> reminding() {
+        return rule(REMINDERS, Reminding.class);
+    }
+
+    void setReminding(Reminding reminding) {
+        set(REMINDERS, reminding);
+    }
+
+    private <T> Optional<T> rule(String name, Class<T> type) {
+        return sql.select(GENERAL_RULE.RULE)
+                .from(GENERAL_RULE)
+                .where(GENERAL_RULE.NAME.eq(name))
+                .fetchOptional(GENERAL_RULE.RULE)
+                .map(rule -> json.read(rule, type));
+    }
+
+    private void set(String name, Object rule) {
+        sql.deleteFrom(GENERAL_RULE).where(GENERAL_RULE.NAME.eq(name)).execute();
         sql.insertInto(GENERAL_RULE)
-                .set(GENERAL_RULE.NAME, SIGN_OFFS)
-                .set(GENERAL_RULE.RULE, json.written(path))
+                .set(GENERAL_RULE.NAME, name)
+                .set(GENERAL_RULE.RULE, json.written(rule))
                 .execute();
     }
 }

@@ -35,4 +35,14 @@ class SignOffController {
     List<SignOffStep> setGeneral(@Valid @RequestBody PathForm form) {
         return paths.setGeneral(form.signOffs());
     }
+
+    @GetMapping("/reminders")
+    Reminding reminding() {
+        return paths.reminding();
+    }
+
+    @PutMapping("/reminders")
+    Reminding setReminding(@Valid @RequestBody Reminding reminding) {
+        return paths.setReminding(reminding);
+    }
 }

@@ -53,6 +53,21 @@ public class SignOffPaths {
         return path;
     }
 
+    /** When those asked are reminded; after three days, and two days before a period ends, unless something else was set. */
+    @Transactional(readOnly = true)
+    public Reminding reminding() {
+        return store.reminding().orElse(Reminding.UNLESS_SAID);
+    }
+
+    @Transactional
+    @May(Permission.WRITE_POLICIES)
+    public Reminding setReminding(Reminding reminding) {
+        Reminding before = reminding();
+        store.setReminding(reminding);
+        audit.record(Thing.SIGN_OFF_PATH, GENERAL, "changed when those asked are reminded", before, reminding);
+        return reminding;
+    }
+
     /**
      * @param path null for the general one
      * @throws Refusal if a step does not say who gives it

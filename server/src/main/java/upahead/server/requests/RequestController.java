@@ -69,6 +69,9 @@ class RequestController {
     /** What a waiting request becomes, and the state of the request that was looked at. */
     record ChangeForm(int seenEdits, @NotNull @Valid RequestDraft draft) {}
 
+    /** Who is to decide instead, why, and the state of the request that was looked at. */
+    record HandOnForm(int seenEdits, long to, @NotNull String message) {}
+
     /** The state of the request that was looked at. */
     record SeenState(int seenEdits) {}
 
@@ -79,13 +82,21 @@ class RequestController {
     private final Deciding deciding;
     private final DecidingMany many;
     private final Cancelling cancelling;
+    private final HandingOn handingOn;
 
-    RequestController(Requests requests, Asking asking, Deciding deciding, DecidingMany many, Cancelling cancelling) {
+    RequestController(
+            Requests requests,
+            Asking asking,
+            Deciding deciding,
+            DecidingMany many,
+            Cancelling cancelling,
+            HandingOn handingOn) {
         this.requests = requests;
         this.asking = asking;
         this.deciding = deciding;
         this.many = many;
         this.cancelling = cancelling;
+        this.handingOn = handingOn;
     }
 
     @GetMapping("/requests")
@@ -169,5 +180,15 @@ class RequestController {
     @PostMapping("/requests/{id}/cancellation")
     RequestDetail cancel(@PathVariable long id, @Valid @RequestBody CancellationForm form) {
         return cancelling.cancel(id, form.seenEdits(), form.days(), form.reason());
+    }
+
+    @GetMapping("/requests/{id}/receivers")
+    List<HandingOn.Receiver> receivers(@PathVariable long id) {
+        return handingOn.receivers(id);
+    }
+
+    @PostMapping("/requests/{id}/hand-on")
+    RequestDetail handOn(@PathVariable long id, @Valid @RequestBody HandOnForm form) {
+        return handingOn.handOn(id, form.seenEdits(), form.to(), form.message());
     }
 }

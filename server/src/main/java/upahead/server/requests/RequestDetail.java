@@ -16,6 +16,7 @@ import upahead.server.requests.signing.SignOff;
  * @param inTurn whether whoever looks at it gives the next sign-off; who may decide all the same does so over the top
  * @param asked who is asked for the next sign-off today, null where anybody of a role is, or nobody any more
  * @param recent the person's latest other requests
+ * @param forDeciding what whoever decides looks at beside it; nothing for others
  */
 public record RequestDetail(
         RequestSummary request,
@@ -29,4 +30,5 @@ public record RequestDetail(
         List<Answer> answers,
         List<DocumentView> documents,
         List<RequestEvent> history,
-        List<RequestSummary> recent) {}
+        List<RequestSummary> recent,
+        ForDeciding forDeciding) {}

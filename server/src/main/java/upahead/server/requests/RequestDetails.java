@@ -29,6 +29,7 @@ class RequestDetails {
     private final RequestReviewer reviewer;
     private final SignOffs signOffs;
     private final DocumentStore documents;
+    private final DecidersView deciders;
     private final Reach reach;
     private final CurrentUser user;
 
@@ -38,6 +39,7 @@ class RequestDetails {
             RequestReviewer reviewer,
             SignOffs signOffs,
             DocumentStore documents,
+            DecidersView deciders,
             Reach reach,
             CurrentUser user) {
         this.store = store;
@@ -45,6 +47,7 @@ class RequestDetails {
         this.reviewer = reviewer;
         this.signOffs = signOffs;
         this.documents = documents;
+        this.deciders = deciders;
         this.reach = reach;
         this.user = user;
     }
@@ -64,6 +67,7 @@ class RequestDetails {
     RequestDetail of(RequestSummary request, RequestReview review) {
         boolean waiting = request.state() == RequestState.WAITING;
         boolean reached = reach.person(request.personId());
+        boolean mayDecide = waiting && signOffs.mayDecide(request.sent());
         List<RequestSummary> recent = lists.ofPerson(request.personId(), Integer.MAX_VALUE).stream()
                 .filter(unused -> reached)
                 .filter(other -> other.id() != request.id())
@@ -73,7 +77,7 @@ class RequestDetails {
         return new RequestDetail(
                 request,
                 review,
-                waiting && signOffs.mayDecide(request.sent()),
+                mayDecide,
                 waiting && isOwn(request),
                 CANCELLABLE.contains(request.state()) && reach.leads(request.personId()),
                 waiting && signOffs.isInTurn(request.sent()),
@@ -82,7 +86,8 @@ class RequestDetails {
                 store.answers(request.id()),
                 documents.of(request.id()),
                 store.events(request.id()),
-                recent);
+                recent,
+                deciders.of(request, review, mayDecide));
     }
 
     boolean isOwn(RequestSummary request) {

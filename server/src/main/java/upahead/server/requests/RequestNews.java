@@ -13,13 +13,15 @@ import upahead.server.periods.LateChange.Subject;
 import upahead.server.periods.LateChanges;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.clock.MovableClock;
-import upahead.server.platform.mail.Mailbox;
 import upahead.server.platform.notices.Notices;
+import upahead.server.platform.notices.Topic;
 import upahead.server.platform.words.Words;
+import upahead.server.requests.leave.RequestState;
 import upahead.server.requests.leave.RequestStore;
 import upahead.server.requests.leave.RequestSummary;
 import upahead.server.requests.signing.Asked;
 import upahead.server.requests.signing.SignOffs;
+import upahead.server.requests.told.AlsoTold;
 
 /** Tells whom it concerns what became of a request: the person, and the next run where a closed period changes. */
 @Component
@@ -29,8 +31,8 @@ class RequestNews {
     private final MovableClock clock;
     private final People people;
     private final SignOffs signOffs;
-    private final Mailbox mailbox;
     private final Notices notices;
+    private final AlsoTold alsoTold;
     private final CurrentUser user;
     private final LateChanges changes;
 
@@ -38,8 +40,8 @@ class RequestNews {
             RequestStore store,
             People people,
             SignOffs signOffs,
-            Mailbox mailbox,
             Notices notices,
+            AlsoTold alsoTold,
             CurrentUser user,
             LateChanges changes,
             MovableClock clock) {
@@ -47,8 +49,8 @@ class RequestNews {
         this.clock = clock;
         this.people = people;
         this.signOffs = signOffs;
-        this.mailbox = mailbox;
         this.notices = notices;
+        this.alsoTold = alsoTold;
         this.user = user;
         this.changes = changes;
     }
@@ -80,8 +82,21 @@ class RequestNews {
         }
         text.append(message.isEmpty() ? "." : ". " + message);
         String about = "Your " + request.policy() + " from " + Words.weekday(request.first()) + " is " + state;
-        notices.tell(person.id(), about + ". " + text, "/my-time/requests/" + request.id());
-        mailbox.send(person.id(), person.email(), about, text.toString());
+        notices.tell(person.id(), Topic.OWN_REQUEST, about, about + ". " + text, "/my-time/requests/" + request.id());
+        tellOthers(request, person);
+    }
+
+    /** Tells chosen others who is away, or is not after all, and nothing of why. */
+    private void tellOthers(RequestSummary request, Person person) {
+        boolean cancelled = request.state() == RequestState.CANCELLED;
+        if (cancelled || !request.approved().isZero()) {
+            alsoTold.tell(
+                    person,
+                    person.name()
+                            + (cancelled ? " is not away " : " is away ")
+                            + Words.span(new DateSpan(request.first(), request.last()))
+                            + (cancelled || request.declined().isEmpty() ? "" : ", on some of the days"));
+        }
     }
 
     /** Mails whoever signs next what is asked for; the history says why it is not the one who was meant. */
@@ -106,8 +121,7 @@ class RequestNews {
 
     /** Tells whoever acts next, in the pages and by mail. */
     private void tell(Person signer, RequestSummary request, String about, String text) {
-        notices.tell(signer.id(), text, "/requests/" + request.id());
-        mailbox.send(signer.id(), signer.email(), about, text);
+        notices.tell(signer.id(), Topic.TO_DECIDE, about, text, "/requests/" + request.id());
     }
 
     private static String listed(List<LocalDate> days) {

@@ -4,12 +4,14 @@
     "employment",
     "enrolment",
     "holidays",
+    "organisation",
     "periods",
     "platform",
     "policies",
     "requests.absences",
     "requests.leave",
-    "requests.signing"
+    "requests.signing",
+    "requests.told"
 })
 package upahead.server.requests;
 

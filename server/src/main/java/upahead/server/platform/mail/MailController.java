@@ -5,7 +5,7 @@ import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The simulated mailbox, to read. */
+/** One's own mail, to read, and what has not left yet. */
 @RestController
 @RequestMapping("/api/mail")
 class MailController {
@@ -19,5 +19,10 @@ class MailController {
     @GetMapping
     List<Message> newest() {
         return mailbox.newest();
+    }
+
+    @GetMapping("/undelivered")
+    List<Undelivered> undelivered() {
+        return mailbox.undelivered();
     }
 }

@@ -1,22 +1,20 @@
 package upahead.server.platform.mail;
 
 import java.io.IOException;
-import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionSynchronization;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 
 /**
- * The simulated post: each mail also lies as a text in the folder {@code mail} beside the data, for whoever runs the
- * program. So an invitation reaches somebody who cannot sign in yet, and nobody reads it in the pages.
+ * The simulated post where no mail server is set: each mail lies as a text in the folder {@code mail} beside the data, for
+ * whoever runs the program. So an invitation reaches somebody who cannot sign in yet, and nobody reads it in the pages.
  */
 @Component
-class MailFolder {
+@ConditionalOnExpression("'${spring.mail.host:}'.isEmpty()")
+class MailFolder implements Transport {
 
     private static final DateTimeFormatter WHEN = DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss");
 
@@ -31,25 +29,14 @@ class MailFolder {
                 : null;
     }
 
-    /** Lays a mail into the folder when what it tells of is stored. */
-    void post(LocalDateTime at, String recipient, String subject, String body) {
+    @Override
+    public void deliver(Outgoing mail) throws IOException {
         if (folder != null) {
-            TransactionSynchronizationManager.registerSynchronization(new TransactionSynchronization() {
-                @Override
-                public void afterCommit() {
-                    write(WHEN.format(at) + "-" + recipient, recipient, subject, body);
-                }
-            });
-        }
-    }
-
-    private void write(String name, String recipient, String subject, String body) {
-        try {
             Files.createDirectories(folder);
-            Path file = Files.createTempFile(folder, name.replaceAll("[^A-Za-z0-9@.-]", "_") + "-", ".txt");
-            Files.writeString(file, "To: " + recipient + "\nSubject: " + subject + "\n\n" + body + "\n");
-        } catch (IOException unwritable) {
-            throw new UncheckedIOException(unwritable);
+            String name = WHEN.format(mail.at()) + "-" + mail.recipient().replaceAll("[^A-Za-z0-9@.-]", "_");
+            Files.writeString(
+                    folder.resolve(name + "-" + mail.id() + ".txt"),
+                    "To: " + mail.recipient() + "\nSubject: " + mail.subject() + "\n\n" + mail.body() + "\n");
         }
     }
 }

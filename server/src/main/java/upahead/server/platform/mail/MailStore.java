@@ -4,13 +4,16 @@ import static upahead.server.database.Tables.MAIL_MESSAGE;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Optional;
 import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
+import org.jooq.Records;
 import org.springframework.stereotype.Repository;
 
-/** The simulated mailbox. */
+/** Mail, delivered and not. */
 @Repository
 class MailStore {
+
+    private static final int LONGEST_PROBLEM = 300;
 
     private final DSLContext sql;
 
@@ -18,23 +21,96 @@ class MailStore {
         this.sql = sql;
     }
 
-    void add(LocalDateTime at, long recipientId, String recipient, String subject, String body) {
+    void add(LocalDateTime at, long recipientId, String recipient, String subject, String body, String place) {
         sql.insertInto(MAIL_MESSAGE)
                 .set(MAIL_MESSAGE.AT, at)
                 .set(MAIL_MESSAGE.RECIPIENT_ID, recipientId)
                 .set(MAIL_MESSAGE.RECIPIENT, recipient)
                 .set(MAIL_MESSAGE.SUBJECT, subject)
                 .set(MAIL_MESSAGE.BODY, body)
+                .set(MAIL_MESSAGE.PLACE, place)
                 .execute();
     }
 
-    /** The newest messages, of one person or of everybody where that is null. */
-    List<Message> newest(Long recipientId, int most) {
-        return sql.selectFrom(MAIL_MESSAGE)
-                .where(recipientId == null ? DSL.noCondition() : MAIL_MESSAGE.RECIPIENT_ID.eq(recipientId))
+    /** The newest of one person. */
+    List<Message> newest(long recipientId, int most) {
+        return sql.select(
+                        MAIL_MESSAGE.ID,
+                        MAIL_MESSAGE.AT,
+                        MAIL_MESSAGE.RECIPIENT,
+                        MAIL_MESSAGE.SUBJECT,
+                        MAIL_MESSAGE.BODY,
+                        MAIL_MESSAGE.PLACE)
+                .from(MAIL_MESSAGE)
+                .where(MAIL_MESSAGE.RECIPIENT_ID.eq(recipientId))
                 .orderBy(MAIL_MESSAGE.AT.desc(), MAIL_MESSAGE.ID.desc())
                 .limit(most)
-                .fetch(row ->
-                        new Message(row.getId(), row.getAt(), row.getRecipient(), row.getSubject(), row.getBody()));
+                .fetch(Records.mapping(Message::new));
+    }
+
+    List<Undelivered> undelivered(int most) {
+        return sql.select(
+                        MAIL_MESSAGE.ID,
+                        MAIL_MESSAGE.AT,
+                        MAIL_MESSAGE.RECIPIENT,
+                        MAIL_MESSAGE.SUBJECT,
+                        MAIL_MESSAGE.TRIES,
+                        MAIL_MESSAGE.PROBLEM)
+                .from(MAIL_MESSAGE)
+                .where(MAIL_MESSAGE.SENT_AT.isNull())
+                .orderBy(MAIL_MESSAGE.ID)
+                .limit(most)
+                .fetch(Records.mapping(Undelivered::new));
+    }
+
+    /** The oldest that is due. */
+    Optional<Outgoing> due(LocalDateTime now) {
+        return sql.select(
+                        MAIL_MESSAGE.ID,
+                        MAIL_MESSAGE.AT,
+                        MAIL_MESSAGE.RECIPIENT,
+                        MAIL_MESSAGE.SUBJECT,
+                        MAIL_MESSAGE.BODY,
+                        MAIL_MESSAGE.PLACE)
+                .from(MAIL_MESSAGE)
+                .where(MAIL_MESSAGE.SENT_AT.isNull())
+                .and(MAIL_MESSAGE.NEXT_TRY.isNull().or(MAIL_MESSAGE.NEXT_TRY.le(now)))
+                .orderBy(MAIL_MESSAGE.ID)
+                .limit(1)
+                .fetchOptional(Records.mapping(Outgoing::new));
+    }
+
+    int tries(long id) {
+        return sql.select(MAIL_MESSAGE.TRIES)
+                .from(MAIL_MESSAGE)
+                .where(MAIL_MESSAGE.ID.eq(id))
+                .fetchOne(MAIL_MESSAGE.TRIES);
+    }
+
+    /** Counts a try; nobody else tries before the given time. */
+    void trying(long id, LocalDateTime until) {
+        sql.update(MAIL_MESSAGE)
+                .set(MAIL_MESSAGE.TRIES, MAIL_MESSAGE.TRIES.plus(1))
+                .set(MAIL_MESSAGE.NEXT_TRY, until)
+                .where(MAIL_MESSAGE.ID.eq(id))
+                .execute();
+    }
+
+    void delivered(long id, LocalDateTime at) {
+        sql.update(MAIL_MESSAGE)
+                .set(MAIL_MESSAGE.SENT_AT, at)
+                .set(MAIL_MESSAGE.PROBLEM, "")
+                .where(MAIL_MESSAGE.ID.eq(id))
+                .execute();
+    }
+
+    void failed(long id, LocalDateTime nextTry, String problem) {
+        sql.update(MAIL_MESSAGE)
+                .set(MAIL_MESSAGE.NEXT_TRY, nextTry)
+                .set(
+                        MAIL_MESSAGE.PROBLEM,
+                        problem.length() > LONGEST_PROBLEM ? problem.substring(0, LONGEST_PROBLEM) : problem)
+                .where(MAIL_MESSAGE.ID.eq(id))
+                .execute();
     }
 }

@@ -1,15 +1,15 @@
 package upahead.server.platform.mail;
 
 import java.util.List;
-import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.platform.access.CurrentUser;
-import upahead.server.platform.access.SignedIn;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
 
-/** Outgoing mail, kept in a mailbox of our own instead of leaving the house. */
+/** Outgoing mail: written with the change it tells of, or not at all, and delivered afterwards by the {@link Postman}. */
 @Service
 public class Mailbox {
 
@@ -18,43 +18,39 @@ public class Mailbox {
     private final MailStore store;
     private final MovableClock clock;
     private final CurrentUser user;
-    private final MailFolder folder;
-    private final boolean withLinks;
+    private final Postman postman;
 
-    /**
-     * @param withLinks whether links to set a password are shown, as with the invented people of the demo
-     */
-    Mailbox(
-            MailStore store,
-            MovableClock clock,
-            CurrentUser user,
-            MailFolder folder,
-            @Value("${upahead.demo}") boolean withLinks) {
-        this.folder = folder;
-        this.withLinks = withLinks;
+    Mailbox(MailStore store, MovableClock clock, CurrentUser user, Postman postman) {
         this.store = store;
         this.clock = clock;
         this.user = user;
+        this.postman = postman;
     }
 
-    /** Sends a mail; somebody without an address gets none. */
-    @Transactional
-    public void send(long recipientId, String address, String subject, String body) {
+    /**
+     * Writes a mail, in the transaction of what it tells of.
+     *
+     * @param address null for somebody without one, who gets none
+     * @param place of the pages where it is looked at; empty for none
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void send(long recipientId, String address, String subject, String body, String place) {
         if (address != null) {
-            store.add(clock.now(), recipientId, address, subject, body);
-            folder.post(clock.now(), address, subject, body);
+            store.add(clock.now(), recipientId, address, subject, body, place);
+            postman.comeAfterCommit();
         }
     }
 
-    /** The newest mails: everybody's for an administrator, else one's own. Links to set a password are not shown. */
+    /** One's own newest mails; nobody sees those of others, since a link may stand in them. */
     @Transactional(readOnly = true)
     public List<Message> newest() {
-        SignedIn signedIn = user.get();
-        if (!signedIn.may(Permission.SEE_EVERYBODY) && signedIn.personId() == null) {
-            return List.of();
-        }
-        return store.newest(signedIn.may(Permission.SEE_EVERYBODY) ? null : signedIn.personId(), MOST).stream()
-                .map(message -> withLinks ? message : message.withoutLinks())
-                .toList();
+        return user.get().person().map(me -> store.newest(me, MOST)).orElse(List.of());
+    }
+
+    /** What has not been delivered yet, oldest first, without what stands in it. */
+    @Transactional(readOnly = true)
+    @May(Permission.KEEP_SIGN_INS)
+    public List<Undelivered> undelivered() {
+        return store.undelivered(MOST);
     }
 }

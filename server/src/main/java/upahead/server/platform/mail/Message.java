@@ -2,14 +2,9 @@ package upahead.server.platform.mail;
 
 import java.time.LocalDateTime;
 
-/** A mail as it stands in the simulated mailbox. */
-public record Message(long id, LocalDateTime at, String recipient, String subject, String body) {
-
-    private static final String LINK = "(https?://\\S+?)?#/set-password/\\S+";
-
-    /** This mail without what lets its reader set a password. */
-    Message withoutLinks() {
-        return new Message(
-                id, at, recipient, subject, body.replaceAll(LINK, "the link, which only the recipient sees"));
-    }
-}
+/**
+ * A mail as its recipient reads it.
+ *
+ * @param place of the pages where what it tells of is looked at; empty for none
+ */
+public record Message(long id, LocalDateTime at, String recipient, String subject, String body, String place) {}

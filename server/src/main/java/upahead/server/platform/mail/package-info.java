@@ -1,4 +1,4 @@
-/** Mail that the program would send, kept in its own mailbox. */
+/** Mail: written with the change it tells of, delivered afterwards by a mail server or into a folder. */
 @Uses({"platform.access", "platform.clock", "platform.rights"})
 package upahead.server.platform.mail;
 

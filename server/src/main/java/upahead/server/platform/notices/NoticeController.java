@@ -1,10 +1,14 @@
 package upahead.server.platform.notices;
 
+import jakarta.validation.Valid;
 import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
+import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -19,9 +23,11 @@ class NoticeController {
     record Unread(int unread) {}
 
     private final Notices notices;
+    private final NoticeChoices choices;
 
-    NoticeController(Notices notices) {
+    NoticeController(Notices notices, NoticeChoices choices) {
         this.notices = notices;
+        this.choices = choices;
     }
 
     @GetMapping
@@ -44,5 +50,15 @@ class NoticeController {
     @PostMapping("/seen")
     Unread markAll() {
         return new Unread(notices.markAll());
+    }
+
+    @GetMapping("/choices")
+    List<NoticeChoice> choices() {
+        return choices.own();
+    }
+
+    @PutMapping("/choices")
+    List<NoticeChoice> choose(@Valid @RequestBody NoticeChoice choice) {
+        return choices.choose(choice);
     }
 }

@@ -4,6 +4,7 @@ import static upahead.server.database.Tables.NOTICE;
 
 import java.time.LocalDateTime;
 import java.util.List;
+import java.util.Map;
 import org.jooq.DSLContext;
 import org.jooq.Records;
 import org.springframework.stereotype.Repository;
@@ -18,12 +19,16 @@ class NoticeStore {
         this.sql = sql;
     }
 
-    void add(long personId, LocalDateTime at, String text, String place) {
+    /**
+     * @param forSummary whether it waits for the day's summary by mail
+     */
+    void add(long personId, LocalDateTime at, String text, String place, boolean forSummary) {
         sql.insertInto(NOTICE)
                 .set(NOTICE.PERSON_ID, personId)
                 .set(NOTICE.AT, at)
                 .set(NOTICE.TEXT, text)
                 .set(NOTICE.PLACE, place)
+                .set(NOTICE.FOR_SUMMARY, forSummary)
                 .execute();
     }
 
@@ -60,6 +65,23 @@ class NoticeStore {
                 .set(NOTICE.SEEN, true)
                 .where(NOTICE.PERSON_ID.eq(personId))
                 .and(NOTICE.SEEN.isFalse())
+                .execute();
+    }
+
+    /** What waits for a summary, by the person it is for, in order of time. */
+    Map<Long, List<String>> forSummary() {
+        return sql.select(NOTICE.PERSON_ID, NOTICE.TEXT)
+                .from(NOTICE)
+                .where(NOTICE.FOR_SUMMARY)
+                .orderBy(NOTICE.ID)
+                .fetchGroups(NOTICE.PERSON_ID, NOTICE.TEXT);
+    }
+
+    /** Nothing waits for a summary any more. */
+    void summarised() {
+        sql.update(NOTICE)
+                .set(NOTICE.FOR_SUMMARY, false)
+                .where(NOTICE.FOR_SUMMARY)
                 .execute();
     }
 }

@@ -8,6 +8,7 @@ import org.springframework.transaction.annotation.Transactional;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.json.Page;
+import upahead.server.platform.mail.Mailbox;
 
 /** Notices: told with the change they tell of, or not at all; read by whom they are for and by nobody else. */
 @Service
@@ -18,23 +19,42 @@ public class Notices {
     private final NoticeStore store;
     private final CurrentUser user;
     private final MovableClock clock;
+    private final NoticeChoices choices;
+    private final MailAddresses addresses;
+    private final Mailbox mailbox;
 
-    Notices(NoticeStore store, CurrentUser user, MovableClock clock) {
+    Notices(
+            NoticeStore store,
+            CurrentUser user,
+            MovableClock clock,
+            NoticeChoices choices,
+            MailAddresses addresses,
+            Mailbox mailbox) {
         this.store = store;
         this.user = user;
         this.clock = clock;
+        this.choices = choices;
+        this.addresses = addresses;
+        this.mailbox = mailbox;
     }
 
     /**
-     * Tells somebody something, in the transaction of what is told.
+     * Tells somebody something in the pages, and by mail as they chose, in the transaction of what is told.
      *
+     * @param about the subject of the mail
      * @param text one or two sentences; cut after 1,000 characters
      * @param place of the pages where it is looked at
      */
     @Transactional(propagation = Propagation.MANDATORY)
-    public void tell(long personId, String text, String place) {
+    public void tell(long personId, Topic topic, String about, String text, String place) {
         String told = text.length() > LONGEST ? text.substring(0, LONGEST - 1) + "…" : text;
-        store.add(personId, clock.now(), told, place);
+        ByMail byMail = choices.of(personId, topic);
+        store.add(personId, clock.now(), told, place, byMail == ByMail.DAILY_SUMMARY);
+        if (byMail == ByMail.AT_ONCE) {
+            // what stands in the subject is not said twice
+            String body = told.startsWith(about + ". ") ? told.substring(about.length() + 2) : told;
+            mailbox.send(personId, addresses.mailAddress(personId).orElse(null), about, body, place);
+        }
     }
 
     /** One's own, newest first; none for whoever is nobody's employee. */

@@ -58,6 +58,16 @@ class SignOffStore {
                 .execute();
     }
 
+    /** Lets another person give an approval. */
+    void give(long requestId, int step, long personId) {
+        sql.update(SIGN_OFF)
+                .set(SIGN_OFF.PERSON_ID, personId)
+                .setNull(SIGN_OFF.ROLE)
+                .where(SIGN_OFF.REQUEST_ID.eq(requestId))
+                .and(SIGN_OFF.STEP.eq(step))
+                .execute();
+    }
+
     /** In their order. */
     List<SignOff> of(long requestId) {
         return peopleIfAny(sql.select(SIGN_OFF.asterisk(), PERSON_NAME).from(SIGN_OFF), SIGN_OFF.PERSON_ID)

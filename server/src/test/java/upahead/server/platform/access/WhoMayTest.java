@@ -51,6 +51,7 @@ class WhoMayTest {
             "GET /api/holidays/{siteId}/calendar",
             "GET /api/mail",
             "GET /api/notices",
+            "GET /api/notices/choices",
             "GET /api/notices/unread",
             "GET /api/openapi",
             "GET /api/openapi.yaml",
@@ -61,7 +62,8 @@ class WhoMayTest {
             "GET /api/policies",
             "GET /api/policies/{id}",
             "GET /api/progress/{token}",
-            "GET /api/sign-offs");
+            "GET /api/sign-offs",
+            "GET /api/sign-offs/reminders");
 
     /** Which show an approver the people assigned, and no others. */
     private static final Set<String> FOR_APPROVERS = Set.of(
@@ -69,6 +71,7 @@ class WhoMayTest {
             "GET /api/balances/table.csv",
             "GET /api/balances/table.xlsx",
             "GET /api/lookout",
+            "GET /api/my-team",
             "GET /api/requests",
             "GET /api/team-needs");
 
@@ -77,6 +80,7 @@ class WhoMayTest {
     /** Of oneself alone: the password before is wrong here, notices and addresses of others stay as they are. */
     private static final Set<String> OWN_WRITES = Set.of(
             "PUT /api/session/password 404",
+            "PUT /api/notices/choices 200",
             "POST /api/notices/seen 200",
             "POST /api/notices/{id}/seen 200",
             "DELETE /api/feeds/{id} 404",

@@ -1,4 +1,4 @@
-package upahead.server.invitations;
+package upahead.server.platform.mail;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

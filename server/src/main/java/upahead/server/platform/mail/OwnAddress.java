@@ -1,4 +1,4 @@
-package upahead.server.invitations;
+package upahead.server.platform.mail;
 
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.core.env.Environment;
@@ -11,7 +11,7 @@ import org.springframework.web.servlet.support.ServletUriComponentsBuilder;
  * uses. What a stranger's request names is never believed: a link in somebody's mail would lead to a page of the stranger.
  */
 @Component
-class OwnAddress {
+public class OwnAddress {
 
     private final String set;
     private final Environment environment;
@@ -23,7 +23,7 @@ class OwnAddress {
     }
 
     /** For mail that an administrator sends. */
-    String forAdministrator() {
+    public String forAdministrator() {
         if (set.isEmpty() && RequestContextHolder.getRequestAttributes() != null) {
             usedByAdministrator =
                     ServletUriComponentsBuilder.fromCurrentContextPath().build().toUriString();
@@ -32,7 +32,7 @@ class OwnAddress {
     }
 
     /** For mail that somebody asks for who is not signed in. */
-    String forAnybody() {
+    public String forAnybody() {
         if (!set.isEmpty()) {
             return set;
         }
