@@ -48,6 +48,7 @@ export type TeamMember = Schemas['TeamMember'];
 export type YearView = Schemas['YearView'];
 export type YearDay = Schemas['YearDay'];
 export type OwnTermsView = Schemas['OwnTermsView'];
+export type EntryOfOne = Schemas['EntryOfOne'];
 export type Undelivered = Schemas['Undelivered'];
 export type NoticeChoice = Schemas['NoticeChoice'];
 export type Reminding = Schemas['Reminding'];

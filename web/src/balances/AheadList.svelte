@@ -5,14 +5,18 @@
 
   let { items, withPolicy = true }: { items: AheadView[]; withPolicy?: boolean } = $props();
 
+  const AT_FIRST = 6;
+
+  let all = $state(false);
   const told = $derived(toldOnce(items));
+  const shown = $derived(all ? told : told.slice(0, AT_FIRST));
 </script>
 
 {#if items.length === 0}
   <p class="quiet">Nothing out of the ordinary within a year.</p>
 {:else}
   <ol class="border-l-2 border-dashed border-primary" data-ahead>
-    {#each told as each (each)}
+    {#each shown as each (each)}
       {@const item = each.first}
       <li class="relative py-0.5 pl-4">
         <span class="absolute top-3 -left-[0.3rem] h-2 w-2 rotate-45 bg-primary" aria-hidden="true"
@@ -36,4 +40,9 @@
       </li>
     {/each}
   </ol>
+  {#if told.length > shown.length}
+    <button class="mt-1 ml-4 underline" onclick={() => (all = true)}
+      >and {told.length - shown.length} more within a year</button
+    >
+  {/if}
 {/if}

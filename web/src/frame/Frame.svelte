@@ -104,7 +104,7 @@
         onclick={() => (commands = true)}
       >
         <Search size={15} aria-hidden="true" /> Go to
-        <kbd class="ml-auto text-xs opacity-80">Ctrl K</kbd>
+        <kbd class="ml-auto text-xs">Ctrl K</kbd>
       </button>
       <p class="pt-1 leading-tight">{session.current.name}</p>
       <button class="hover:underline" onclick={() => (password = true)}>Your password</button>
@@ -121,11 +121,11 @@
     <main id="main" class="grow px-4 py-5 lg:px-7">
       <Router {routes} />
     </main>
-    <div class="flex justify-between border-t border-base-300 px-4 py-2 text-sm lg:hidden">
+    <footer class="flex justify-between border-t border-base-300 px-4 py-2 text-sm lg:hidden">
       <span>{session.current.name}</span>
       <button class="underline" onclick={() => (password = true)}>Your password</button>
       <button class="underline" onclick={signOut}>Sign out</button>
-    </div>
+    </footer>
   </div>
 </div>
 

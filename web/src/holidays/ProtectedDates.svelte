@@ -1,5 +1,6 @@
 <script lang="ts">
   import { span } from '../common/format';
+  import AwayThen from './AwayThen.svelte';
   import type { Calendars } from './calendars.svelte';
 
   let { calendars, begin }: { calendars: Calendars; begin: () => void } = $props();
@@ -16,6 +17,7 @@
         <span>
           {span(dates.starts, dates.ends)}: <strong>{dates.reason}</strong>
           <span class="quiet">{dates.team ?? 'Everybody'}</span>
+          <AwayThen first={dates.starts} last={dates.ends} teamId={dates.teamId} />
         </span>
         <button
           class="text-sm whitespace-nowrap underline"

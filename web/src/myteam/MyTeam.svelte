@@ -78,7 +78,7 @@
         {#each shown as member (member.personId)}
           <tr>
             <td>
-              <span class="font-semibold">{member.person}</span>
+              <span class="font-semibold whitespace-nowrap">{member.person}</span>
               <span class="quiet block text-sm">{member.team}</span>
             </td>
             <td>
@@ -100,7 +100,7 @@
                   >{withUnit(lapse.amount, lapse.unit)} of {lapse.policy} on {day(lapse.on)}</span
                 >
               {:else}
-                <span class="quiet">nothing</span>
+                <span class="quiet">–</span>
               {/each}
             </td>
             <td
@@ -113,11 +113,9 @@
             </td>
             <td>
               {#if member.nextAway}
-                <a class="underline" href={"#/calendar"}
-                  >{day(member.nextAway)}</a
-                >
+                <a class="underline" href={'#/calendar'}>{day(member.nextAway)}</a>
               {:else}
-                <span class="quiet">nothing booked</span>
+                <span class="quiet">–</span>
               {/if}
             </td>
           </tr>

@@ -44,7 +44,7 @@
 </script>
 
 {#if shown.length > 0}
-  <details class="mt-6 max-w-4xl" data-notice-choices>
+  <details class="mb-4 max-w-4xl" data-notice-choices>
     <summary class="cursor-pointer font-semibold">How I am told by mail</summary>
     <p class="quiet mt-1 mb-2">
       Everything stands here in any case. The summary of a day comes the next morning.

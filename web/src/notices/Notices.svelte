@@ -48,6 +48,7 @@
   >
 </div>
 <ProblemNote problem={work.problem} />
+<NoticeChoices />
 {#if found === null}
   {#if !work.problem}<Waiting what="Fetching notices" />{/if}
 {:else if found.items.length === 0}
@@ -79,4 +80,3 @@
   </ul>
   <Pager total={found.total} size={SIZE} bind:page what="notices" />
 {/if}
-<NoticeChoices />

@@ -12,6 +12,7 @@
   import { entering } from '../frame/entering.svelte';
   import { session } from '../frame/session.svelte';
   import DecideMany from './DecideMany.svelte';
+  import EnterForMany from './EnterForMany.svelte';
   import EnterLeave from './EnterLeave.svelte';
   import OpenRequest from './OpenRequest.svelte';
   import { Queue } from './queue.svelte';
@@ -21,7 +22,7 @@
   let { params }: { params?: { id?: string } } = $props();
 
   const queue = new Queue();
-  let panel = $state<'ENTER' | 'MANY' | 'STAND_INS' | null>(null);
+  let panel = $state<'ENTER' | 'FOR_MANY' | 'MANY' | 'STAND_INS' | null>(null);
 
   const open = $derived(params?.id ? Number(params.id) : (queue.found?.items[0]?.id ?? null));
 
@@ -61,6 +62,7 @@
     {/if}
     {#if session.may('ENTER_LEAVE')}
       <a class="btn" href="#/requests/file">Leave from a file</a>
+      <button class="btn" onclick={() => (panel = 'FOR_MANY')}>Enter for many</button>
       <button class="btn btn-primary" onclick={() => (panel = 'ENTER')}>Enter leave</button>
     {/if}
   </span>
@@ -68,6 +70,14 @@
 <QueueFilters {queue} />
 {#if panel === 'ENTER'}
   <EnterLeave
+    close={() => (panel = null)}
+    done={() => {
+      panel = null;
+      queue.load();
+    }}
+  />
+{:else if panel === 'FOR_MANY'}
+  <EnterForMany
     close={() => (panel = null)}
     done={() => {
       panel = null;

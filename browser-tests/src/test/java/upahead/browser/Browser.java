@@ -1,5 +1,6 @@
 package upahead.browser;
 
+import com.deque.html.axecore.selenium.AxeBuilder;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -190,6 +191,18 @@ final class Browser implements AutoCloseable {
     long sidewaysScroll() {
         return (long) ((JavascriptExecutor) driver)
                 .executeScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth");
+    }
+
+    /** What a checker of accessibility finds wrong on the page: each rule with where it is broken. */
+    List<String> faults() {
+        return new AxeBuilder()
+                .analyze(driver).getViolations().stream()
+                        .map(rule -> rule.getId() + ": "
+                                + rule.getNodes().stream()
+                                        .map(node -> node.getHtml())
+                                        .limit(3)
+                                        .toList())
+                        .toList();
     }
 
     void upload(String selector, Path file) {

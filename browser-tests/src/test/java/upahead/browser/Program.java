@@ -1,6 +1,13 @@
 package upahead.browser;
 
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Duration;
+import java.util.Comparator;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.openqa.selenium.support.ui.FluentWait;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
@@ -47,6 +54,24 @@ final class Program implements AutoCloseable {
     String address() {
         return "http://localhost:"
                 + ((WebServerApplicationContext) running).getWebServer().getPort();
+    }
+
+    /** The newest mail to an address, as it lies in the folder beside the data once it has left. */
+    String mailTo(String address) {
+        return new FluentWait<>(data.resolve("mail"))
+                .withTimeout(Duration.ofSeconds(20))
+                .until(folder -> newest(folder, address).orElse(null));
+    }
+
+    private static Optional<String> newest(Path folder, String address) {
+        try (Stream<Path> all = Files.list(folder)) {
+            Optional<Path> newest = all.filter(
+                            file -> file.getFileName().toString().contains(address))
+                    .max(Comparator.comparing(Path::getFileName));
+            return newest.isEmpty() ? Optional.empty() : Optional.of(Files.readString(newest.get()));
+        } catch (IOException notThereYet) {
+            return Optional.empty();
+        }
     }
 
     @Override

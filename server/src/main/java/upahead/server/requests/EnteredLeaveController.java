@@ -2,6 +2,7 @@ package upahead.server.requests;
 
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.io.IOException;
@@ -32,13 +33,26 @@ class EnteredLeaveController {
             @NotNull @Valid RequestDraft leave,
             @Nullable @Size(max = 300, message = "the reason has at most 300 characters") String reason) {}
 
+    /**
+     * The same leave for many people.
+     *
+     * @param leave whose person is of no effect
+     */
+    record EntryForMany(
+            @NotEmpty(message = "please choose somebody") @Size(max = 200, message = "at most 200 people at once")
+                    List<@NotNull Long> people,
+            @NotNull @Valid RequestDraft leave,
+            @Nullable @Size(max = 300, message = "the reason has at most 300 characters") String reason) {}
+
     private final EnteredLeave entered;
+    private final EnteringMany many;
     private final AskableKinds kinds;
     private final LeaveFiles files;
 
-    EnteredLeaveController(EnteredLeave entered, AskableKinds kinds, LeaveFiles files) {
+    EnteredLeaveController(EnteredLeave entered, EnteringMany many, AskableKinds kinds, LeaveFiles files) {
         this.files = files;
         this.entered = entered;
+        this.many = many;
         this.kinds = kinds;
     }
 
@@ -56,6 +70,16 @@ class EnteredLeaveController {
     @ResponseStatus(HttpStatus.CREATED)
     RequestDetail enter(@Valid @RequestBody EntryForm form) {
         return entered.enter(form.leave(), form.reason() == null ? "" : form.reason());
+    }
+
+    @PostMapping("/api/entered-leave/many/preview")
+    List<EnteringMany.EntryOfOne> preview(@Valid @RequestBody EntryForMany form) {
+        return many.preview(form.people(), form.leave());
+    }
+
+    @PostMapping("/api/entered-leave/many")
+    List<EnteringMany.EntryOfOne> enter(@Valid @RequestBody EntryForMany form) {
+        return many.enter(form.people(), form.leave(), form.reason() == null ? "" : form.reason());
     }
 
     /** The headings, and one made-up row to be overwritten. */

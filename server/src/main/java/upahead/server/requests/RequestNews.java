@@ -106,7 +106,8 @@ class RequestNews {
                 .filter(because -> !because.isEmpty())
                 .ifPresent(because -> store.addEvent(request.id(), clock.now(), "Up Ahead", "ASKED_INSTEAD", because));
         String text = request.person() + " asks for " + Words.amount(request.total(), request.unit()) + " of "
-                + request.policy() + ", " + Words.weekday(request.first()) + " to " + Words.weekday(request.last())
+                + request.policy() + ", " + Words.weekday(request.first())
+                + (request.first().equals(request.last()) ? "" : " to " + Words.weekday(request.last()))
                 + (request.note().isEmpty() ? "." : ", with the note: " + request.note());
         String about = request.person() + " asks for " + request.policy() + " from " + Words.weekday(request.first());
         people.get(signOffs.toTell(request.sent())).forEach(signer -> tell(signer, request, about, text));
