@@ -113,7 +113,7 @@
             </td>
             <td>
               {#if member.nextAway}
-                <a class="underline" href={'#/calendar'}>{day(member.nextAway)}</a>
+                <a class="underline" href="#/calendar">{day(member.nextAway)}</a>
               {:else}
                 <span class="quiet">–</span>
               {/if}
