@@ -21,6 +21,7 @@ describe('where somebody can go', () => {
     expect(places(EVERYTHING, 2)).toEqual([
       'Lookout',
       'Requests',
+      'My team',
       'Calendar',
       'Pay runs',
       'Balances',
@@ -42,6 +43,7 @@ describe('where somebody can go', () => {
     expect(places(DECIDES, 4)).toEqual([
       'Lookout',
       'Requests',
+      'My team',
       'Calendar',
       'Balances',
       'My time',
