@@ -12,6 +12,7 @@
   import { Asking } from './asking.svelte';
   import Cost from './Cost.svelte';
   import DayStrip from './DayStrip.svelte';
+  import OtherKind from './OtherKind.svelte';
   import PartsOfDays from './PartsOfDays.svelte';
 
   let {
@@ -126,6 +127,7 @@
         {#if review}
           <DayTiles days={review.days} unit={review.unit} />
           <PartsOfDays {asking} />
+          <OtherKind {asking} {kinds} />
         {/if}
       </div>
       <div class="sheet w-full max-w-md p-4 lg:w-80">
@@ -181,7 +183,7 @@
         <div class="mt-3 flex gap-3">
           <button
             class="btn btn-primary"
-            disabled={work.busy || !review || !asking.sendable}
+            disabled={work.busy || !review || !asking.sendable || !asking.rest.sendable}
             onclick={send}>{asking.changed ? 'Change request' : 'Send request'}</button
           >
           <button class="btn btn-ghost" onclick={() => asking.clear()}

@@ -14,6 +14,7 @@ import { exactSum, isPositive, isZero, sameNumber } from '../common/decimal';
 import { daysBetween, plusDays } from '../common/format';
 import { Work } from '../common/work.svelte';
 import { session } from '../frame/session.svelte';
+import { Rest } from './rest.svelte';
 
 const ASKED_AFTER_MS = 150;
 
@@ -27,6 +28,9 @@ export class Asking {
   review = $state<RequestReview | null>(null);
   /** The waiting request that is changed, null for a new one. */
   changed = $state<{ id: number; edits: number } | null>(null);
+  /** Of which kind the review is. */
+  reviewed = $state<number | null>(null);
+  readonly rest: Rest;
   readonly work = new Work();
 
   readonly #personId: number;
@@ -59,6 +63,7 @@ export class Asking {
 
   constructor(personId: number) {
     this.#personId = personId;
+    this.rest = new Rest(personId);
   }
 
   /** The days that are free or protected, for the calendar. */
@@ -111,6 +116,7 @@ export class Asking {
     this.answers = this.answers.map(() => '');
     this.documents = [];
     this.changed = null;
+    this.rest.clear();
   }
 
   /** What a policy asks for; answers to questions that stay are kept. */
@@ -138,6 +144,7 @@ export class Asking {
       answer(api.POST('/api/requests/preview', { body })).then(
         (found) => {
           this.review = found;
+          this.reviewed = body.policyId;
           this.work.problem = null;
           if (this.#rulesHaveChanged(found)) void this.loadRules(body.policyId);
         },
@@ -207,6 +214,9 @@ export class Asking {
         const params = { path: { id: this.changed.id } };
         const body = { seenEdits: this.changed.edits, draft };
         await answer(api.PUT('/api/requests/{id}', { params, body }));
+      } else if (this.rest.policyId !== null) {
+        const drafts = [draft, this.rest.draft(this.note)].filter((each) => each.days.length > 0);
+        await answer(api.POST('/api/requests/together', { body: { drafts } }));
       } else {
         await answer(api.POST('/api/requests', { body: draft }));
       }

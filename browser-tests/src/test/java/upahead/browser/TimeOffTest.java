@@ -129,4 +129,63 @@ class TimeOffTest extends OnTheDemo {
         assertThat(browser.text("[data-person='Osric Wrenfield']")).doesNotContain("waiting");
         assertThat(browser.text("[data-person='Silvan Bellwether']")).doesNotContain("Hourly leave");
     }
+
+    @Test
+    @Order(5)
+    void oneLooksAtYearAndTermsAsksOnADayAndIsToldOnceADay() {
+        browser.signInAndEnter("kerensa", PASSWORD);
+        browser.click("My year");
+        browser.sees("[data-total='Sick time']", "8 hours");
+        browser.clickOn("[data-day='2027-08-12']");
+        browser.sees("[data-cost]", "8 hours");
+        browser.click("Send request");
+        browser.sees("Sent. You will see here");
+        browser.click("My terms");
+        browser.sees("[data-own-terms]", "1.3 hours for every 23 hours worked (from 4 years of service on).");
+        browser.go("/notices");
+        browser.click("How I am told by mail");
+        browser.choose("[name=OWN_REQUEST]", "once a day, together");
+        browser.sees("Kept. It holds for what comes from now on.");
+        browser.reload();
+        browser.click("How I am told by mail");
+        browser.sees("[data-notice-choices]", "What becomes of my requests");
+        assertThat(browser.value("[name=OWN_REQUEST]")).isEqualTo("DAILY_SUMMARY");
+    }
+
+    @Test
+    @Order(6)
+    void anApproverHandsARequestOnAndLooksAtTheTeam() {
+        browser.signInAndEnter("maelle", PASSWORD);
+        browser.go("/requests?search=kerensa");
+        browser.clickOnRow("Kerensa Saltonstall");
+        browser.sees("[data-last-twelve-months]", "Hourly leave");
+        browser.click("Let somebody else decide");
+        browser.choose("[name=to]", "Isaura Tolkarn, Office");
+        browser.type("[name=hand-on-message]", "You know the house");
+        browser.click("Hand it on");
+        browser.sees("Handed on to Isaura Tolkarn.");
+        browser.sees("[data-history]", "“To Isaura Tolkarn. You know the house”");
+
+        browser.signInAndEnter("corvin", PASSWORD);
+        browser.go("/my-team");
+        browser.choose("[name=order]", "what lapses first");
+        browser.sees("[data-my-team]", "4.5 hours of Time in lieu");
+    }
+
+    @Test
+    @Order(7)
+    void leaveIsEnteredForAWholeTeam() {
+        administrator();
+        browser.go("/requests");
+        browser.click("Enter for many");
+        browser.choose("[name=team]", "Grounds");
+        browser.choose("[name=policy]", "Hourly leave");
+        browser.set("[name=first]", "2027-09-15");
+        browser.sees("[data-entries]", "is not enrolled in this policy");
+        browser.clickStarting("Leave out all");
+        browser.clickStarting("Enter it for");
+        browser.sees("Entered for ");
+        browser.go("/people/organisation");
+        browser.sees("[data-told-of-teams]", "Glasshouses: ");
+    }
 }

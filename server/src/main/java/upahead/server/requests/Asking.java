@@ -8,6 +8,7 @@ import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.employment.People;
+import upahead.server.employment.Reach;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
@@ -35,6 +36,7 @@ public class Asking {
     private final DocumentStore documents;
     private final Policies policies;
     private final People people;
+    private final Reach reach;
     private final CurrentUser user;
     private final Audit audit;
     private final MovableClock clock;
@@ -49,6 +51,7 @@ public class Asking {
             DocumentStore documents,
             Policies policies,
             People people,
+            Reach reach,
             CurrentUser user,
             Audit audit,
             MovableClock clock,
@@ -61,6 +64,7 @@ public class Asking {
         this.documents = documents;
         this.policies = policies;
         this.people = people;
+        this.reach = reach;
         this.user = user;
         this.audit = audit;
         this.clock = clock;
@@ -94,6 +98,23 @@ public class Asking {
         signOffs.lay(id, people.get(draft.personId()), policy);
         news.tellNextSigner(request);
         return details.of(request, reviewed.review());
+    }
+
+    /**
+     * Sends requests of one person for different kinds of leave, all of them or none.
+     *
+     * @throws Refusal if something stands against one of them, or they are of several people
+     */
+    @Transactional
+    public List<RequestDetail> sendTogether(List<RequestDraft> drafts) {
+        long person = drafts.get(0).personId();
+        if (drafts.stream().anyMatch(draft -> draft.personId() != person)) {
+            throw Refusal.of("personId", "What is sent together is of one person.");
+        }
+        if (!reach.person(person)) {
+            throw new AccessDeniedException("not one's own");
+        }
+        return drafts.stream().map(this::send).toList();
     }
 
     /**

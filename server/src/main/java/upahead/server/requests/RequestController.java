@@ -72,6 +72,11 @@ class RequestController {
     /** Who is to decide instead, why, and the state of the request that was looked at. */
     record HandOnForm(int seenEdits, long to, @NotNull String message) {}
 
+    /** Requests of one person that are sent together. */
+    record DraftsForm(
+            @NotEmpty(message = "please mark at least one day") @Size(max = 4, message = "at most four at once")
+                    List<@Valid RequestDraft> drafts) {}
+
     /** The state of the request that was looked at. */
     record SeenState(int seenEdits) {}
 
@@ -140,6 +145,12 @@ class RequestController {
     @ResponseStatus(HttpStatus.CREATED)
     RequestDetail send(@Valid @RequestBody RequestDraft draft) {
         return asking.send(draft);
+    }
+
+    @PostMapping("/requests/together")
+    @ResponseStatus(HttpStatus.CREATED)
+    List<RequestDetail> sendTogether(@Valid @RequestBody DraftsForm form) {
+        return asking.sendTogether(form.drafts());
     }
 
     @PostMapping("/requests/{id}/decision")

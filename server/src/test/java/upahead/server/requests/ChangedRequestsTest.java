@@ -21,6 +21,7 @@ import upahead.server.platform.mail.Mailbox;
 import upahead.server.platform.notices.Notice;
 import upahead.server.platform.notices.Notices;
 import upahead.server.platform.problems.Refusal;
+import upahead.server.policies.Policies;
 import upahead.server.requests.leave.Decision;
 import upahead.server.requests.leave.RequestDraft;
 import upahead.server.requests.leave.RequestDraft.AskedDay;
@@ -59,6 +60,9 @@ class ChangedRequestsTest {
     private Notices notices;
 
     @Autowired
+    private Policies policies;
+
+    @Autowired
     private CurrentUser user;
 
     @Test
@@ -70,6 +74,30 @@ class ChangedRequestsTest {
         assertThat(changed.history().get(1).message()).isEqualTo("before: Hourly leave, 8 hours, 16 June");
         assertThatThrownBy(() -> decide(sent, Decision.APPROVED)).hasMessageContaining("meanwhile");
         assertThat(decide(changed, Decision.APPROVED).request().state()).isEqualTo(RequestState.APPROVED);
+    }
+
+    @Test
+    void twoKindsAreSentTogetherOrNeither() {
+        long unpaid = policies.all().stream()
+                .filter(policy -> policy.name().equals("Unpaid leave"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        RequestDraft paid = draft(null, WEDNESDAY);
+        RequestDraft other =
+                new RequestDraft(KERENSA, unpaid, draft(null, THURSDAY).days(), "and a day");
+        RequestDraft same =
+                new RequestDraft(KERENSA, unpaid, draft(null, WEDNESDAY).days(), "the same day");
+        assertThatThrownBy(() -> act(EMPLOYEE, () -> asking.sendTogether(List.of(paid, same))))
+                .isInstanceOf(Refusal.class)
+                .hasMessageContaining("already");
+        assertThat(act(EMPLOYEE, () -> asking.sendTogether(List.of(draft(null, THURSDAY.plusDays(5)), other))))
+                .hasSize(2)
+                .allSatisfy(sent -> assertThat(sent.request().state()).isEqualTo(RequestState.WAITING));
+        assertThatThrownBy(() -> act(
+                        APPROVER,
+                        () -> asking.sendTogether(List.of(paid, new RequestDraft(30, unpaid, other.days(), "")))))
+                .isInstanceOf(Refusal.class);
     }
 
     @Test
