@@ -75,6 +75,11 @@
     }));
   });
 
+  /** The last day goes along with the first. */
+  $effect(() => {
+    if (first && last < first) last = first;
+  });
+
   const form = $derived(
     policyId === undefined || chosen.size === 0 || days.length === 0
       ? null
@@ -160,12 +165,7 @@
     <div class="flex flex-wrap items-end gap-4">
       <label class="block">
         <span class="block text-sm font-semibold">First day</span>
-        <DateField
-          name="first"
-          class="input w-40"
-          bind:value={first}
-          onchange={(day) => last < day && (last = day)}
-        />
+        <DateField name="first" class="input w-40" bind:value={first} />
       </label>
       <label class="block">
         <span class="block text-sm font-semibold">Last day</span>

@@ -164,6 +164,9 @@ class TimeOffTest extends OnTheDemo {
         browser.type("[name=hand-on-message]", "You know the house");
         browser.click("Hand it on");
         browser.sees("Handed on to Isaura Tolkarn.");
+        browser.signInAndEnter("isaura", PASSWORD);
+        browser.go("/requests?search=kerensa");
+        browser.clickOnRow("Kerensa Saltonstall");
         browser.sees("[data-history]", "“To Isaura Tolkarn. You know the house”");
 
         browser.signInAndEnter("corvin", PASSWORD);

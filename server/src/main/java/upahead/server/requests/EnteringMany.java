@@ -41,8 +41,7 @@ public class EnteringMany {
             @Nullable String hindered,
             List<String> cautions) {}
 
-    /** What the same leave would come to for each of some people, by name. */
-    @Transactional(readOnly = true)
+    /** What the same leave would come to for each of some people, by name; each is looked at by itself. */
     @May(Permission.ENTER_LEAVE)
     public List<EntryOfOne> preview(List<Long> persons, RequestDraft leave) {
         return people.get(persons).stream().map(person -> entry(person, leave)).toList();
