@@ -21,8 +21,10 @@
     if (chosen === '') return;
     const days = others;
     asking.marked = kept;
-    void rest.begin(Number(chosen), days, asking.note);
+    rest.begin(Number(chosen), days);
   }
+
+  $effect(() => rest.reviewSoon(asking.note));
 
   function giveBack() {
     asking.marked = [...asking.marked, ...rest.days].sort((one, other) =>

@@ -2,6 +2,8 @@ import { answer, api } from '../api/client';
 import { Problem } from '../api/problem';
 import type { AskedDay, RequestReview } from '../api/types';
 
+const ASKED_AFTER_MS = 150;
+
 /** Days of a request that are asked for as another kind of leave, and sent together with the others. */
 export class Rest {
   policyId = $state<number | null>(null);
@@ -33,16 +35,27 @@ export class Rest {
     };
   }
 
-  async begin(policyId: number, days: AskedDay[], note: string) {
+  begin(policyId: number, days: AskedDay[]) {
     this.policyId = policyId;
     this.days = days;
     this.review = null;
     this.problem = null;
-    try {
-      this.review = await answer(api.POST('/api/requests/preview', { body: this.draft(note) }));
-    } catch (thrown) {
-      this.problem = Problem.of(thrown);
-    }
+  }
+
+  /** Asks what it would cost a moment after the last change of the note; the answer tells how not to. */
+  reviewSoon(note: string): (() => void) | undefined {
+    if (this.policyId === null) return undefined;
+    const body = this.draft(note);
+    const timer = window.setTimeout(() => {
+      answer(api.POST('/api/requests/preview', { body })).then(
+        (found) => {
+          this.review = found;
+          this.problem = null;
+        },
+        (thrown) => (this.problem = Problem.of(thrown)),
+      );
+    }, ASKED_AFTER_MS);
+    return () => window.clearTimeout(timer);
   }
 
   clear() {

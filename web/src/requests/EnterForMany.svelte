@@ -193,7 +193,7 @@
           {#each [...chosen] as id (id)}
             {@const entry = shown.find((each) => each.personId === id)}
             <tr>
-              <td>{names[id]}</td>
+              <td class="whitespace-nowrap">{names[id]}</td>
               <td>
                 {#if entry?.hindered}
                   <span class="font-semibold text-error">{entry.hindered}</span>
@@ -205,8 +205,10 @@
                 {/if}
               </td>
               <td>
-                <button type="button" class="underline" onclick={() => chosen.delete(id)}
-                  >Leave out</button
+                <button
+                  type="button"
+                  class="whitespace-nowrap underline"
+                  onclick={() => chosen.delete(id)}>Leave out</button
                 >
               </td>
             </tr>

@@ -140,6 +140,14 @@ class TimeOffTest extends OnTheDemo {
         browser.sees("[data-cost]", "8 hours");
         browser.click("Send request");
         browser.sees("Sent. You will see here");
+        browser.type("[aria-label='Days, typed']", "10-21 May");
+        browser.press(Keys.ENTER);
+        browser.choose("[aria-label='Kind of the other days']", "Unpaid leave");
+        browser.sees("[data-rest]", "Unpaid leave needs a note");
+        browser.type("[name=note]", "Moving house");
+        browser.click("Send request");
+        browser.sees("Sent. You will see here");
+        browser.sees("Fri 14 May to Fri 21 May");
         browser.click("My terms");
         browser.sees("[data-own-terms]", "1.3 hours for every 23 hours worked (from 4 years of service on).");
         browser.go("/notices");
