@@ -1,6 +1,5 @@
 package upahead.browser;
 
-import com.deque.html.axecore.selenium.AxeBuilder;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
@@ -158,12 +157,6 @@ final class Browser implements AutoCloseable {
         driver.navigate().refresh();
     }
 
-    /** Where the newest link on the page leads that begins with some text. */
-    String link(String beginning) {
-        return page.find(By.xpath("//a[starts-with(normalize-space(), '" + beginning + "')]"))
-                .getDomAttribute("href");
-    }
-
     void pressOn(String selector, CharSequence... keys) {
         page.act(By.cssSelector(selector), element -> element.sendKeys(keys));
     }
@@ -195,14 +188,7 @@ final class Browser implements AutoCloseable {
 
     /** What a checker of accessibility finds wrong on the page: each rule with where it is broken. */
     List<String> faults() {
-        return new AxeBuilder()
-                .analyze(driver).getViolations().stream()
-                        .map(rule -> rule.getId() + ": "
-                                + rule.getNodes().stream()
-                                        .map(node -> node.getHtml())
-                                        .limit(3)
-                                        .toList())
-                        .toList();
+        return AccessibilityFaults.on(driver);
     }
 
     void upload(String selector, Path file) {
