@@ -30,7 +30,7 @@ class MailFolder implements Transport {
     }
 
     @Override
-    public void deliver(Outgoing mail) throws IOException {
+    public void deliver(Message mail) throws IOException {
         if (folder != null) {
             Files.createDirectories(folder);
             String name = WHEN.format(mail.at()) + "-" + mail.recipient().replaceAll("[^A-Za-z0-9@.-]", "_");

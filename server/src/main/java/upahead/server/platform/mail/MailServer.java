@@ -26,7 +26,7 @@ class MailServer implements Transport {
     }
 
     @Override
-    public void deliver(Outgoing mail) throws MessagingException {
+    public void deliver(Message mail) throws MessagingException {
         String link = mail.place().isEmpty() ? "" : address.forAnybody() + "/#" + mail.place();
         MimeMessage message = new Identified(mail, from, sender.createMimeMessage());
         MimeMessageHelper parts = new MimeMessageHelper(message, true, StandardCharsets.UTF_8.name());
@@ -42,7 +42,7 @@ class MailServer implements Transport {
 
         private final String identity;
 
-        Identified(Outgoing mail, String from, MimeMessage like) {
+        Identified(Message mail, String from, MimeMessage like) {
             super(like.getSession());
             String written = mail.at().toString().replaceAll("\\W", "");
             this.identity = "<" + mail.id() + "." + written + "@" + from.substring(from.indexOf('@') + 1) + ">";

@@ -6,7 +6,9 @@ import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.jooq.DSLContext;
+import org.jooq.Record6;
 import org.jooq.Records;
+import org.jooq.SelectJoinStep;
 import org.springframework.stereotype.Repository;
 
 /** Mail, delivered and not. */
@@ -34,14 +36,7 @@ class MailStore {
 
     /** The newest of one person. */
     List<Message> newest(long recipientId, int most) {
-        return sql.select(
-                        MAIL_MESSAGE.ID,
-                        MAIL_MESSAGE.AT,
-                        MAIL_MESSAGE.RECIPIENT,
-                        MAIL_MESSAGE.SUBJECT,
-                        MAIL_MESSAGE.BODY,
-                        MAIL_MESSAGE.PLACE)
-                .from(MAIL_MESSAGE)
+        return messages()
                 .where(MAIL_MESSAGE.RECIPIENT_ID.eq(recipientId))
                 .orderBy(MAIL_MESSAGE.AT.desc(), MAIL_MESSAGE.ID.desc())
                 .limit(most)
@@ -64,7 +59,16 @@ class MailStore {
     }
 
     /** The oldest that is due. */
-    Optional<Outgoing> due(LocalDateTime now) {
+    Optional<Message> due(LocalDateTime now) {
+        return messages()
+                .where(MAIL_MESSAGE.SENT_AT.isNull())
+                .and(MAIL_MESSAGE.NEXT_TRY.isNull().or(MAIL_MESSAGE.NEXT_TRY.le(now)))
+                .orderBy(MAIL_MESSAGE.ID)
+                .limit(1)
+                .fetchOptional(Records.mapping(Message::new));
+    }
+
+    private SelectJoinStep<Record6<Long, LocalDateTime, String, String, String, String>> messages() {
         return sql.select(
                         MAIL_MESSAGE.ID,
                         MAIL_MESSAGE.AT,
@@ -72,12 +76,7 @@ class MailStore {
                         MAIL_MESSAGE.SUBJECT,
                         MAIL_MESSAGE.BODY,
                         MAIL_MESSAGE.PLACE)
-                .from(MAIL_MESSAGE)
-                .where(MAIL_MESSAGE.SENT_AT.isNull())
-                .and(MAIL_MESSAGE.NEXT_TRY.isNull().or(MAIL_MESSAGE.NEXT_TRY.le(now)))
-                .orderBy(MAIL_MESSAGE.ID)
-                .limit(1)
-                .fetchOptional(Records.mapping(Outgoing::new));
+                .from(MAIL_MESSAGE);
     }
 
     int tries(long id) {

@@ -30,8 +30,8 @@ class Outbox {
 
     /** Takes the oldest that is due, so that nobody else delivers it. */
     @Transactional
-    public Optional<Outgoing> take(LocalDateTime now) {
-        Optional<Outgoing> due = store.due(now);
+    public Optional<Message> take(LocalDateTime now) {
+        Optional<Message> due = store.due(now);
         due.ifPresent(mail -> store.trying(mail.id(), now.plus(TAKEN_FOR)));
         return due;
     }

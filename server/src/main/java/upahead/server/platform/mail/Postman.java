@@ -64,7 +64,7 @@ class Postman {
         }
     }
 
-    private void deliver(Outgoing mail) {
+    private void deliver(Message mail) {
         try {
             transport.deliver(mail);
             outbox.delivered(mail.id(), LocalDateTime.now());

@@ -8,5 +8,5 @@ interface Transport {
      *
      * @throws Exception of whatever kind where it could not be delivered; it is tried again
      */
-    void deliver(Outgoing mail) throws Exception;
+    void deliver(Message mail) throws Exception;
 }

@@ -5,12 +5,8 @@ import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import upahead.server.employment.People;
 import upahead.server.employment.Person;
-import upahead.server.platform.access.SignIns;
-import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.problems.Refusal;
-import upahead.server.platform.rights.Permission;
 import upahead.server.requests.signing.SignOffs.Sent;
 
 /** Gives the next approval of a request to somebody else. */
@@ -18,15 +14,11 @@ import upahead.server.requests.signing.SignOffs.Sent;
 public class HandedOn {
 
     private final SignOffStore store;
-    private final SignIns signIns;
-    private final People people;
-    private final MovableClock clock;
+    private final Deciders deciders;
 
-    HandedOn(SignOffStore store, SignIns signIns, People people, MovableClock clock) {
+    HandedOn(SignOffStore store, Deciders deciders) {
         this.store = store;
-        this.signIns = signIns;
-        this.people = people;
-        this.clock = clock;
+        this.deciders = deciders;
     }
 
     /** To whom a request can be handed on: whoever decides for others, is employed, did not ask and has not signed. */
@@ -35,9 +27,8 @@ public class HandedOn {
                 .map(SignOff::signerId)
                 .filter(Objects::nonNull)
                 .collect(Collectors.toSet());
-        return people.get(signIns.peopleWho(Permission.DECIDE_FOR_THE_ASSIGNED)).stream()
+        return deciders.today().stream()
                 .filter(person -> person.id() != request.requesterId() && !signed.contains(person.id()))
-                .filter(person -> person.isEmployedWithin(clock.today(), clock.today()))
                 .toList();
     }
 

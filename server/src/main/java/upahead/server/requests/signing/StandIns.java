@@ -10,7 +10,6 @@ import org.springframework.transaction.annotation.Transactional;
 import upahead.server.employment.People;
 import upahead.server.employment.Person;
 import upahead.server.platform.access.CurrentUser;
-import upahead.server.platform.access.SignIns;
 import upahead.server.platform.access.SignedIn;
 import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
@@ -25,15 +24,15 @@ public class StandIns {
 
     private final StandInStore store;
     private final People people;
-    private final SignIns signIns;
+    private final Deciders deciders;
     private final CurrentUser user;
     private final Audit audit;
     private final MovableClock clock;
 
-    StandIns(StandInStore store, People people, SignIns signIns, CurrentUser user, Audit audit, MovableClock clock) {
+    StandIns(StandInStore store, People people, Deciders deciders, CurrentUser user, Audit audit, MovableClock clock) {
         this.store = store;
         this.people = people;
-        this.signIns = signIns;
+        this.deciders = deciders;
         this.user = user;
         this.audit = audit;
         this.clock = clock;
@@ -50,8 +49,8 @@ public class StandIns {
     @Transactional(readOnly = true)
     @PreAuthorize("@reach.person(#personId)")
     public List<Choice> choices(long personId) {
-        return people.get(signIns.peopleWho(Permission.DECIDE_FOR_THE_ASSIGNED)).stream()
-                .filter(person -> person.id() != personId && person.isEmployedWithin(clock.today(), clock.today()))
+        return deciders.today().stream()
+                .filter(person -> person.id() != personId)
                 .map(person -> new Choice(person.id(), person.name(), person.team()))
                 .toList();
     }

@@ -84,7 +84,7 @@ class OutboxTest {
                 .satisfies(mail -> assertThat(mail.problem()).isNotEmpty());
         postman.deliverAll();
         assertThat(undelivered()).as("not tried again at once").isEqualTo(1);
-        Outgoing again = outbox.take(LocalDateTime.now().plusMinutes(2)).orElseThrow();
+        Message again = outbox.take(LocalDateTime.now().plusMinutes(2)).orElseThrow();
         assertThat(again.subject()).isEqualTo("Tried twice");
     }
 
@@ -94,7 +94,7 @@ class OutboxTest {
         postman.deliverAll();
         postman.deliverAll();
         assertThat(server.getReceivedMessages()).hasSize(1);
-        Outgoing same = new Outgoing(7, LocalDateTime.of(2027, 4, 26, 9, 0), KERENSA, "Twice", "Hello", "");
+        Message same = new Message(7, LocalDateTime.of(2027, 4, 26, 9, 0), KERENSA, "Twice", "Hello", "");
         transport.deliver(same);
         transport.deliver(same);
         MimeMessage[] received = server.getReceivedMessages();
