@@ -2,6 +2,7 @@
   import { push } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
   import type { YearDay, YearView } from '../api/types';
+  import { plusMonths } from '../common/dates';
   import { isPositive } from '../common/decimal';
   import { day, longDay, monthName, withUnit } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
@@ -26,8 +27,7 @@
   });
 
   function move(months: number) {
-    const at = Number(from.slice(0, 4)) * 12 + Number(from.slice(5, 7)) - 1 + months;
-    from = `${Math.floor(at / 12)}-${String((at % 12) + 1).padStart(2, '0')}-01`;
+    from = plusMonths(from, months);
   }
 
   function look(of: YearDay | undefined): string {

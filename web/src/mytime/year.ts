@@ -1,4 +1,5 @@
 import type { YearDay } from '../api/types';
+import { plusMonths } from '../common/dates';
 
 /** A month as rows of weeks from Monday on; days of other months are null. */
 export function weeksOf(month: string): (string | null)[][] {
@@ -17,11 +18,7 @@ export function weeksOf(month: string): (string | null)[][] {
 
 /** The twelve months from one on, each as year and month. */
 export function monthsFrom(first: string): string[] {
-  const [year, month] = first.split('-').map(Number) as [number, number];
-  return Array.from({ length: 12 }, (_, at) => {
-    const months = year * 12 + month - 1 + at;
-    return `${Math.floor(months / 12)}-${String((months % 12) + 1).padStart(2, '0')}`;
-  });
+  return Array.from({ length: 12 }, (_, at) => plusMonths(first, at).slice(0, 7));
 }
 
 const PARTS: Partial<Record<YearDay['leave'][number]['part'], string>> = {
