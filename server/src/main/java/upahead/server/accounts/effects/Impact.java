@@ -3,10 +3,8 @@ package upahead.server.accounts.effects;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -21,10 +19,8 @@ import upahead.server.accounts.PersonAccount;
 import upahead.server.accounts.effects.ImpactView.ClosedPeriods;
 import upahead.server.accounts.effects.ImpactView.ImpactRow;
 import upahead.server.employment.People;
-import upahead.server.enrolment.Enrolments;
 import upahead.server.enrolment.Exceptions;
 import upahead.server.enrolment.PersonException;
-import upahead.server.enrolment.PuttingInForce;
 import upahead.server.organisation.PayGroup;
 import upahead.server.periods.LateChanges;
 import upahead.server.platform.clock.MovableClock;
@@ -47,8 +43,7 @@ public class Impact {
     private final Accounts accounts;
     private final People people;
     private final Policies policies;
-    private final PuttingInForce inForce;
-    private final Enrolments enrolments;
+    private final Concerned concerned;
     private final Exceptions exceptions;
     private final LateChanges changes;
     private final MovableClock clock;
@@ -57,16 +52,14 @@ public class Impact {
             Accounts accounts,
             People people,
             Policies policies,
-            PuttingInForce inForce,
-            Enrolments enrolments,
+            Concerned concerned,
             Exceptions exceptions,
             LateChanges changes,
             MovableClock clock) {
         this.accounts = accounts;
         this.people = people;
         this.policies = policies;
-        this.inForce = inForce;
-        this.enrolments = enrolments;
+        this.concerned = concerned;
         this.exceptions = exceptions;
         this.changes = changes;
         this.clock = clock;
@@ -89,8 +82,8 @@ public class Impact {
             throw Refusal.of("from", "Looking ahead ends " + FURTHEST_YEARS + " years from today.");
         }
         PolicyDetail policy = policies.get(policyId);
-        Set<Long> enrolled = new HashSet<>(enrolments.peopleIn(policyId));
-        List<Long> all = inForce.concerned(policyId, coverage, from);
+        Concerned.All concerns = concerned.in(new Concerned.Asked(policyId, coverage, from), page);
+        List<Long> all = concerns.people();
         List<Long> some = all.stream().skip((long) page * size).limit(size).toList();
         Policy today = policies.rules(policy);
         List<LocalDate> days = days(today, from);
@@ -108,7 +101,7 @@ public class Impact {
                 .parallelStream()
                 .map(account -> row(
                         account,
-                        enrolled.contains(account.person().id()),
+                        concerns.enrolled().contains(account.person().id()),
                         PersonException.applied(
                                 own.getOrDefault(account.person().id(), List.of()), policyId, other),
                         days))
