@@ -113,3 +113,5 @@ export type AbsentDay = Schemas['AbsentDay'];
 export type TeamNeed = Schemas['TeamNeed'];
 export type Notice = Schemas['Notice'];
 export type Feed = Schemas['Feed'];
+export type DayTimes = Schemas['DayTimes'];
+export type ClockSpan = Schemas['ClockSpan'];

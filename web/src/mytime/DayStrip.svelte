@@ -11,6 +11,7 @@
     weekday,
   } from '../common/format';
   import { session } from '../frame/session.svelte';
+  import { wholeDay } from '../requests/days.svelte';
 
   let {
     marked = $bindable(),
@@ -53,9 +54,7 @@
     }
     const others = marked.filter((each) => each.on !== on);
     marked = to
-      ? [...others, { on, part: 'WHOLE' as const, hours: null }].sort((one, other) =>
-          one.on.localeCompare(other.on),
-        )
+      ? [...others, wholeDay(on)].sort((one, other) => one.on.localeCompare(other.on))
       : others;
   }
 

@@ -1,17 +1,28 @@
 <script lang="ts">
-  import type { AskedDay } from '../api/types';
+  import type { AskedDay, DayTimes } from '../api/types';
+  import { clockSpan } from '../common/clock';
   import { longDay } from '../common/format';
   import type { Asking } from './asking.svelte';
+  import TimesOfDay from './TimesOfDay.svelte';
 
   let { asking }: { asking: Asking } = $props();
+
+  const inHours = $derived(asking.rules?.leaveIn === 'HOURS');
+
+  function scheduled(times: DayTimes): string {
+    const work = clockSpan({ from: times.begins, to: times.ends });
+    return times.breakBegins === null
+      ? work
+      : `${work}, break ${clockSpan({ from: times.breakBegins, to: times.breakEnds! })}`;
+  }
 </script>
 
-<details class="mt-2">
+<details class="mt-2" open={asking.marked.some((each) => each.part !== 'WHOLE')}>
   <summary class="cursor-pointer">Part of a day only</summary>
   <ul class="mt-1 space-y-1">
     {#each asking.costly as each (each.on)}
       {@const asked = asking.partOf(each.on)}
-      <li class="flex items-center gap-3">
+      <li class="flex flex-wrap items-center gap-x-3 gap-y-1">
         <span class="w-44">{longDay(each.on)}</span>
         <select
           class="select w-36 select-sm"
@@ -23,7 +34,10 @@
           <option value="WHOLE">Whole day</option>
           <option value="MORNING">The morning</option>
           <option value="AFTERNOON">The afternoon</option>
-          <option value="HOURS">Hours</option>
+          {#if inHours}
+            <option value="HOURS">Hours</option>
+            <option value="TIMES">From … to …</option>
+          {/if}
         </select>
         {#if asked?.part === 'HOURS'}
           <input
@@ -33,6 +47,17 @@
             value={asked.hours}
             onchange={(event) => asking.changeHours(each.on, event.currentTarget.value)}
           />
+        {:else if asked?.part === 'TIMES' && asked.between}
+          <TimesOfDay
+            between={asked.between}
+            day={longDay(each.on)}
+            change={(between) => asking.changeTimes(each.on, between)}
+          />
+          <span class="quiet text-sm"
+            >{each.scheduled
+              ? `of ${scheduled(each.scheduled)}`
+              : 'no times in the schedule, so no break is taken off'}</span
+          >
         {/if}
       </li>
     {/each}

@@ -3,6 +3,7 @@ import { answer, api, fileBody } from '../api/client';
 import { Problem } from '../api/problem';
 import type {
   AskedDay,
+  ClockSpan,
   DocumentView,
   Holidays,
   RequestDetail,
@@ -14,9 +15,11 @@ import { exactSum, isPositive, isZero, sameNumber } from '../common/decimal';
 import { daysBetween, plusDays } from '../common/format';
 import { Work } from '../common/work.svelte';
 import { session } from '../frame/session.svelte';
+import { wholeDay } from '../requests/days.svelte';
 import { Rest } from './rest.svelte';
 
 const ASKED_AFTER_MS = 150;
+const SOME_HOURS: ClockSpan = { from: '09:00', to: '12:00' };
 
 /** A request while it is made: days marked, what the policy asks for, and what it would cost. */
 export class Asking {
@@ -93,10 +96,11 @@ export class Asking {
     const { request, review } = detail;
     const weeks = asCopy ? weeksUntilAhead(request.first, session.current.today) : 0;
     this.changed = asCopy ? null : { id: request.id, edits: request.edits };
-    this.marked = review.days.map(({ on, part, hours }) => ({
+    this.marked = review.days.map(({ on, part, hours, between }) => ({
       on: plusDays(on, 7 * weeks),
       part,
       hours: part === 'HOURS' ? hours : null,
+      between,
     }));
     this.note = request.note;
     this.answers = detail.answers.map((each) => each.answer);
@@ -104,9 +108,7 @@ export class Asking {
 
   /** Marks more days, each once and in order of time. */
   mark(days: string[]) {
-    const more = days
-      .filter((on) => !this.marked.some((each) => each.on === on))
-      .map((on) => ({ on, part: 'WHOLE' as const, hours: null }));
+    const more = days.filter((on) => !this.marked.some((each) => each.on === on)).map(wholeDay);
     this.marked = [...this.marked, ...more].sort((one, other) => one.on.localeCompare(other.on));
   }
 
@@ -168,13 +170,29 @@ export class Asking {
   }
 
   changePart(on: string, part: AskedDay['part']) {
-    this.marked = this.marked.map((each) =>
-      each.on === on ? { on, part, hours: part === 'HOURS' ? (each.hours ?? '2') : null } : each,
-    );
+    this.#changeDay(on, {
+      part,
+      hours: part === 'HOURS' ? (this.partOf(on)?.hours ?? '2') : null,
+      between: part === 'TIMES' ? this.#wholeDay(on) : null,
+    });
   }
 
   changeHours(on: string, hours: string) {
-    this.marked = this.marked.map((each) => (each.on === on ? { ...each, hours } : each));
+    this.#changeDay(on, { hours });
+  }
+
+  changeTimes(on: string, between: ClockSpan) {
+    this.#changeDay(on, { between });
+  }
+
+  /** From when to when is worked on a day, to begin with. */
+  #wholeDay(on: string): ClockSpan {
+    const scheduled = this.review?.days.find((each) => each.on === on)?.scheduled;
+    return scheduled ? { from: scheduled.begins, to: scheduled.ends } : SOME_HOURS;
+  }
+
+  #changeDay(on: string, changes: Partial<AskedDay>) {
+    this.marked = this.marked.map((each) => (each.on === on ? { ...each, ...changes } : each));
   }
 
   /** Keeps of the marked days what can be afforded: whole days, and of the first that is too much a part. */
@@ -186,9 +204,9 @@ export class Asking {
       const part = parts[each.on];
       if (part === undefined) return isZero(whole.amount) ? [each] : [];
       if (sameNumber(part, whole.amount)) return [each];
-      if (unit === 'HOURS') return [{ on: each.on, part: 'HOURS', hours: part }];
+      if (unit === 'HOURS') return [{ on: each.on, part: 'HOURS', hours: part, between: null }];
       return sameNumber(exactSum([part, part]), whole.amount)
-        ? [{ on: each.on, part: 'MORNING', hours: null }]
+        ? [{ on: each.on, part: 'MORNING', hours: null, between: null }]
         : [];
     });
   }

@@ -3,7 +3,7 @@ import type { AskedDay, RequestReview } from '../api/types';
 import { split } from './split';
 
 function day(on: string): AskedDay {
-  return { on, part: 'WHOLE', hours: null };
+  return { on, part: 'WHOLE', hours: null, between: null };
 }
 
 describe('a request of which not all can be afforded', () => {

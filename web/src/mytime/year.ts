@@ -26,6 +26,7 @@ const PARTS: Partial<Record<YearDay['leave'][number]['part'], string>> = {
   MORNING: ', morning',
   AFTERNOON: ', afternoon',
   HOURS: ', some hours',
+  TIMES: ', some hours',
 };
 
 /** What is on a day, in words. */

@@ -2,12 +2,14 @@
   import DateField from '../common/DateField.svelte';
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
-  import type { Person } from '../api/types';
+  import type { DayTimes, Person } from '../api/types';
   import Field from '../common/Field.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import { session } from '../frame/session.svelte';
   import { figure } from './employment';
+  import { timesOfWeek, typedWeek, unreadable } from './times';
+  import TimesFields from './TimesFields.svelte';
   import WeekFields from './WeekFields.svelte';
   import { Work } from '../common/work.svelte';
 
@@ -16,6 +18,7 @@
     what,
     fte: fteBefore,
     week: weekBefore,
+    times: timesBefore,
     done,
     close,
   }: {
@@ -23,6 +26,7 @@
     what: 'HOURS' | 'PAUSE';
     fte: string;
     week: string[];
+    times: DayTimes[];
     done: (person: Person) => void;
     close: () => void;
   } = $props();
@@ -32,11 +36,16 @@
   let reason = $state('');
   let fte = $state(untrack(() => fteBefore));
   let week = $state(untrack(() => [...weekBefore]));
+  let times = $state(untrack(() => typedWeek(timesBefore)));
   const work = new Work();
 
   const path = { path: { personId: untrack(() => person.id) } };
   const fteChanges = $derived(figure(fte) !== figure(fteBefore));
-  const weekChanges = $derived(week.some((hours, at) => figure(hours) !== figure(weekBefore[at]!)));
+  const timesUnread = $derived(unreadable(times));
+  const weekChanges = $derived(
+    week.some((hours, at) => figure(hours) !== figure(weekBefore[at]!)) ||
+      JSON.stringify(times) !== JSON.stringify(typedWeek(timesBefore)),
+  );
   const nothing = $derived(what === 'HOURS' ? !fteChanges && !weekChanges : !to || !reason.trim());
 
   async function change(event: SubmitEvent) {
@@ -54,10 +63,11 @@
               api.PUT('/api/people/{personId}/working-time', {
                 params: path,
                 body: {
-                  seen: { fte: fteBefore, week: weekBefore },
+                  seen: { fte: fteBefore, week: weekBefore, times: timesBefore },
                   from,
                   fte: fteChanges ? figure(fte) : null,
                   week: weekChanges ? week.map(figure) : null,
+                  times: timesOfWeek(times),
                 },
               }),
             ),
@@ -96,6 +106,12 @@
         <input class="input w-24" inputmode="decimal" name="fte" bind:value={fte} />
       </Field>
       <WeekFields bind:week problem={work.problem} />
+      <TimesFields bind:week bind:times />
+      {#if timesUnread}
+        <p role="alert" class="text-sm text-error">
+          The times of {timesUnread} need a begin and an end, such as 8:00 and 16:30.
+        </p>
+      {/if}
       <p class="quiet">
         Leave already approved keeps the hours it was approved with. Shares earned by time follow
         the FTE from that day on.
@@ -107,7 +123,9 @@
       </p>
     {/if}
     <ProblemNote problem={work.problem} besides={['from', 'to', 'reason', 'fte', 'week']} />
-    <button class="btn btn-primary" disabled={work.busy || !from || nothing}
+    <button
+      class="btn btn-primary"
+      disabled={work.busy || !from || nothing || (what === 'HOURS' && timesUnread !== null)}
       >{what === 'PAUSE' ? 'Set the pause' : 'Change it from then on'}</button
     >
   </form>

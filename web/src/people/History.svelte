@@ -2,6 +2,7 @@
   import type { EmploymentHistory, Person } from '../api/types';
   import { day, words } from '../common/format';
   import { weekWords } from './employment';
+  import { timesWords } from './times';
 
   let {
     person,
@@ -46,7 +47,11 @@
     <h3 class="font-semibold">Schedule</h3>
     <ul>
       {#each history.schedules as schedule (schedule.from)}
-        {@render since(schedule.from, 'SCHEDULE', weekWords(schedule.week))}
+        {@render since(
+          schedule.from,
+          'SCHEDULE',
+          [weekWords(schedule.week), timesWords(schedule.times)].filter((each) => each).join('; '),
+        )}
       {/each}
     </ul>
     {#if ftes}

@@ -211,6 +211,7 @@
       what={panel}
       fte={history.ftes.at(-1)?.fte ?? '1'}
       week={history.schedules.at(-1)?.week ?? ['8', '8', '8', '8', '8', '0', '0']}
+      times={history.schedules.at(-1)?.times ?? []}
       close={() => (panel = null)}
       done={() => changed('Changed. Balances follow it.')}
     />

@@ -3,6 +3,7 @@
   import Check from '@lucide/svelte/icons/check';
   import CircleSlash from '@lucide/svelte/icons/circle-slash';
   import type { DayView, Decision, Unit } from '../api/types';
+  import { clockSpan } from '../common/clock';
   import { amount, dayNumber, monthName, weekday, withUnit, words } from '../common/format';
 
   let {
@@ -68,6 +69,7 @@
           costs <strong title={day.amount}>{withUnit(day.amount, unit)}</strong>
           {#if PARTS[day.part]}<span class="quiet">{PARTS[day.part]}</span>{/if}
         </p>
+        {#if day.between}<p class="quiet text-sm">{clockSpan(day.between)}</p>{/if}
         {#if day.left !== null}
           <p
             class={['text-sm', isNegative(day.left) && 'font-semibold text-error']}

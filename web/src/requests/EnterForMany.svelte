@@ -1,9 +1,8 @@
 <script lang="ts">
   import { SvelteSet } from 'svelte/reactivity';
   import { answer, api } from '../api/client';
-  import type { AskedDay, EntryOfOne, Organisation, Person, Policy } from '../api/types';
-  import DateField from '../common/DateField.svelte';
-  import { daysBetween, peopleCounted, plusDays, withUnit } from '../common/format';
+  import type { EntryOfOne, Organisation, Person, Policy } from '../api/types';
+  import { peopleCounted, withUnit } from '../common/format';
   import { latest } from '../common/latest';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
@@ -11,10 +10,11 @@
   import { Work } from '../common/work.svelte';
   import { session } from '../frame/session.svelte';
   import PersonPicker from '../people/PersonPicker.svelte';
+  import { SameDays as Days } from './days.svelte';
+  import SameDays from './SameDays.svelte';
 
   let { done, close }: { done: () => void; close: () => void } = $props();
 
-  const MOST_DAYS = 120;
   const MOST_PEOPLE = 200;
 
   let teams = $state<Organisation['teams']>([]);
@@ -24,9 +24,7 @@
   let teamId = $state<number>();
   let one = $state<number | null>(null);
   let policyId = $state<number>();
-  let first = $state(session.current.today);
-  let last = $state(session.current.today);
-  let part = $state<AskedDay['part']>('WHOLE');
+  const days = new Days(session.current.today, session.current.today);
   let note = $state('');
   let reason = $state('');
   let shown = $state<EntryOfOne[]>([]);
@@ -66,29 +64,15 @@
     });
   });
 
-  const days = $derived.by<AskedDay[]>(() => {
-    if (!first || !last || last < first || daysBetween(first, last) >= MOST_DAYS) return [];
-    return Array.from({ length: daysBetween(first, last) + 1 }, (_, at) => ({
-      on: plusDays(first, at),
-      part,
-      hours: null,
-    }));
-  });
-
-  /** The last day goes along with the first. */
-  $effect(() => {
-    if (first && last < first) last = first;
-  });
-
   const form = $derived(
-    policyId === undefined || chosen.size === 0 || days.length === 0
+    policyId === undefined || chosen.size === 0 || days.all.length === 0
       ? null
       : {
           people: [...chosen],
           leave: {
             personId: 0,
             policyId,
-            days,
+            days: days.all,
             note,
             answers: null,
             documents: null,
@@ -162,24 +146,7 @@
           >{/each}
       </select>
     </label>
-    <div class="flex flex-wrap items-end gap-4">
-      <label class="block">
-        <span class="block text-sm font-semibold">First day</span>
-        <DateField name="first" class="input w-40" bind:value={first} />
-      </label>
-      <label class="block">
-        <span class="block text-sm font-semibold">Last day</span>
-        <DateField name="last" class="input w-40" bind:value={last} />
-      </label>
-      <label class="block">
-        <span class="block text-sm font-semibold">How much of a day</span>
-        <select class="select w-36" name="part" bind:value={part}>
-          <option value="WHOLE">whole days</option>
-          <option value="MORNING">mornings</option>
-          <option value="AFTERNOON">afternoons</option>
-        </select>
-      </label>
-    </div>
+    <SameDays {days} />
     <label class="block">
       <span class="block text-sm font-semibold">Note, if any</span>
       <input class="input w-full" name="note" maxlength="1000" bind:value={note} />

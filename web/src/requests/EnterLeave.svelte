@@ -1,17 +1,18 @@
 <script lang="ts">
-  import { tick } from 'svelte';
+  import { tick, untrack } from 'svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { AskableKind, AskedDay, RequestReview } from '../api/types';
-  import DateField from '../common/DateField.svelte';
-  import { daysBetween, plusDays, withUnit } from '../common/format';
+  import type { AskableKind, RequestReview } from '../api/types';
+  import { withUnit } from '../common/format';
   import { latest } from '../common/latest';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import { session } from '../frame/session.svelte';
   import PersonPicker from '../people/PersonPicker.svelte';
+  import { SameDays as Days } from './days.svelte';
   import DayTiles from './DayTiles.svelte';
+  import SameDays from './SameDays.svelte';
   import { Work } from '../common/work.svelte';
 
   let {
@@ -33,15 +34,13 @@
     close: () => void;
   } = $props();
 
-  const MOST_DAYS = 120;
-
   let personId = $state<number | null>((() => person?.id ?? null)());
   let kinds = $state<AskableKind[]>([]);
   let policyId = $state<number | null>((() => policy)());
-  let first = $state((() => on ?? session.current.today)());
-  let last = $state((() => through ?? on ?? session.current.today)());
-  let part = $state<AskedDay['part']>('WHOLE');
-  let hours = $state('2');
+  const days = untrack(() => {
+    const first = on ?? session.current.today;
+    return new Days(first, through ?? first);
+  });
   let note = $state('');
   let reason = $state('');
   let review = $state<RequestReview | null>(null);
@@ -67,20 +66,18 @@
     );
   });
 
-  const days = $derived.by<AskedDay[]>(() => {
-    if (!first || !last || last < first || daysBetween(first, last) >= MOST_DAYS) return [];
-    const figure = hours.trim().replace(',', '.');
-    return Array.from({ length: daysBetween(first, last) + 1 }, (_, at) => ({
-      on: plusDays(first, at),
-      part,
-      hours: part === 'HOURS' ? figure || '0' : null,
-    }));
-  });
-
   const leave = $derived(
-    personId === null || policyId === null || days.length === 0
+    personId === null || policyId === null || days.all.length === 0
       ? null
-      : { personId, policyId, days, note, answers: null, documents: null, replaces: null },
+      : {
+          personId,
+          policyId,
+          days: days.all,
+          note,
+          answers: null,
+          documents: null,
+          replaces: null,
+        },
   );
 
   $effect(() => {
@@ -163,35 +160,7 @@
         </div>
       </fieldset>
     {/if}
-    <div class="flex flex-wrap items-end gap-4">
-      <label class="block">
-        <span class="block text-sm font-semibold">First day</span>
-        <DateField
-          name="first"
-          class="input w-40"
-          bind:value={first}
-          onchange={(day) => last < day && (last = day)}
-        />
-      </label>
-      <label class="block">
-        <span class="block text-sm font-semibold">Last day</span>
-        <DateField name="last" class="input w-40" bind:value={last} />
-      </label>
-      <label class="block">
-        <span class="block text-sm font-semibold">How much of a day</span>
-        <select class="select w-36" name="part" bind:value={part}>
-          <option value="WHOLE">whole days</option>
-          <option value="HALF">half days</option>
-          <option value="HOURS">hours</option>
-        </select>
-      </label>
-      {#if part === 'HOURS'}
-        <label class="block">
-          <span class="block text-sm font-semibold">Hours a day</span>
-          <input class="input w-20" inputmode="decimal" name="hours" bind:value={hours} />
-        </label>
-      {/if}
-    </div>
+    <SameDays {days} />
     <label class="block">
       <span class="block text-sm font-semibold">Note, if any</span>
       <input class="input w-full" name="note" maxlength="1000" bind:value={note} />

@@ -1,12 +1,16 @@
 package upahead.server.demo;
 
+import java.time.DayOfWeek;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.Collection;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
 import upahead.core.facts.OpeningBalance;
@@ -15,7 +19,9 @@ import upahead.core.policy.Limit;
 import upahead.core.policy.Limits;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
+import upahead.server.employment.DayTimes;
 import upahead.server.employment.EmploymentChanges;
+import upahead.server.employment.EmploymentHistory.ScheduleFrom;
 import upahead.server.employment.EmploymentType;
 import upahead.server.employment.Person;
 import upahead.server.enrolment.Ending;
@@ -159,15 +165,29 @@ class DemoSpecialTerms {
         employments.changeFte(partTimer, LocalDate.of(2027, 3, 15), Amount.of("0.6"));
         employments.changeSchedule(
                 partTimer,
-                LocalDate.of(2027, 3, 15),
-                List.of("8", "8", "8", "0", "0", "0", "0").stream()
-                        .map(Amount::of)
-                        .toList());
+                new ScheduleFrom(LocalDate.of(2027, 3, 15), week("8", "8", "8", "0", "0", "0", "0"), List.of()));
+        employments.changeSchedule(
+                byCode.get("B127").id(),
+                new ScheduleFrom(
+                        LocalDate.of(2027, 2, 1),
+                        week("8", "8", "8", "8", "8", "0", "0"),
+                        EnumSet.range(DayOfWeek.MONDAY, DayOfWeek.FRIDAY).stream()
+                                .map(day -> new DayTimes(
+                                        day,
+                                        LocalTime.of(7, 30),
+                                        LocalTime.of(16, 0),
+                                        LocalTime.NOON,
+                                        LocalTime.of(12, 30)))
+                                .toList()));
         openings.open(
                 byCode.get("B157").id(),
                 named(DemoPolicies.SEASONAL_LEAVE).id(),
                 new OpeningBalance(
                         LocalDate.of(2027, 3, 1), Amount.ZERO, Amount.ZERO, Amount.ZERO, List.of(), Amount.of("13.5")));
+    }
+
+    private static List<Amount> week(String... hours) {
+        return Stream.of(hours).map(Amount::of).toList();
     }
 
     private void endEnrolments(Map<String, Person> byCode, PolicyDetail volunteering) {

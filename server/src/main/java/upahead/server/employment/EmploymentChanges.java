@@ -62,68 +62,66 @@ public class EmploymentChanges {
      * The newest full-time equivalent and schedule of somebody, as whoever changes them has seen them.
      *
      * @param week hours from Monday to Sunday, null where there is none
+     * @param times of the weekdays for which they are said, null for none
      */
-    public record Newest(@NotNull Amount fte, @Nullable List<@NotNull Amount> week) {}
+    public record Newest(
+            @NotNull Amount fte, @Nullable List<@NotNull Amount> week, @Nullable List<@NotNull DayTimes> times) {
+        public Newest {
+            times = times == null ? List.of() : times;
+        }
+    }
 
     /**
      * Changes full-time equivalent and schedule from a date on, both or neither, if they are still as they were seen.
      *
      * @param fte null to leave it
      * @param week null to leave it
+     * @param times of the days of that week, as far as they are said
      * @throws Refusal if somebody else changed them meanwhile, or as the changes themselves do
      */
     @Transactional
     @May(Permission.KEEP_PEOPLE)
-    public void change(long personId, Newest seen, LocalDate from, Amount fte, List<Amount> week) {
+    public void change(
+            long personId, Newest seen, LocalDate from, Amount fte, List<Amount> week, List<DayTimes> times) {
         List<FteFrom> ftes = store.ftes(personId);
         List<ScheduleFrom> schedules = store.schedules(personId);
+        ScheduleFrom latest = schedules.isEmpty() ? null : schedules.get(schedules.size() - 1);
         Newest newest = new Newest(
                 ftes.isEmpty() ? Amount.ONE : ftes.get(ftes.size() - 1).fte(),
-                schedules.isEmpty() ? null : schedules.get(schedules.size() - 1).week());
+                latest == null ? null : latest.week(),
+                latest == null ? List.of() : latest.times());
         if (!newest.equals(seen)) {
             throw Refusal.conflict("Somebody else changed the working time meanwhile. What you typed is still here; "
                     + "close and open it again to see theirs.");
         }
-        change(personId, from, fte, week);
-    }
-
-    /**
-     * Changes full-time equivalent and schedule from a date on, both or neither.
-     *
-     * @param fte null to leave it
-     * @param week null to leave it
-     * @throws Refusal as the changes themselves do
-     */
-    @Transactional
-    @May(Permission.KEEP_PEOPLE)
-    public void change(long personId, LocalDate from, Amount fte, List<Amount> week) {
         if (fte != null) {
             changeFte(personId, from, fte);
         }
         if (week != null) {
-            changeSchedule(personId, from, week);
+            changeSchedule(personId, new ScheduleFrom(from, week, times));
         }
     }
 
     /**
      * Changes the weekly schedule from a date on.
      *
-     * @param week scheduled hours from Monday to Sunday
-     * @throws Refusal if the week has not seven days or no hours, or the date is before the hire date
+     * @throws Refusal if the week has not seven days or no hours, its times do not fit its hours, or the date is before
+     *     the hire date
      */
     @Transactional
     @May(Permission.KEEP_PEOPLE)
-    public void changeSchedule(long personId, LocalDate from, List<Amount> week) {
+    public void changeSchedule(long personId, ScheduleFrom schedule) {
+        LocalDate from = schedule.from();
         requireEmployed(personId, from);
-        ScheduleRules.requireWeek(week);
-        List<Amount> before = store.schedules(personId).stream()
+        ScheduleRules.requireWeek(schedule.week());
+        ScheduleRules.requireTimes(schedule.week(), schedule.times());
+        ScheduleFrom before = store.schedules(personId).stream()
                 .filter(each -> !each.from().isAfter(from))
                 .reduce((earlier, later) -> later)
-                .map(ScheduleFrom::week)
                 .orElse(null);
-        store.setSchedule(personId, from, week);
+        store.setSchedule(personId, schedule);
         noteLate(personId, from, "Schedule changed");
-        audit.record(Thing.PERSON, personId, "changed the schedule from " + Words.fullDay(from), before, week);
+        audit.record(Thing.PERSON, personId, "changed the schedule from " + Words.fullDay(from), before, schedule);
     }
 
     /**

@@ -42,8 +42,9 @@ public record EmploymentHistory(
      * A weekly schedule from a day on.
      *
      * @param week hours from Monday to Sunday
+     * @param times of the weekdays for which they are said, in the order of the week
      */
-    public record ScheduleFrom(LocalDate from, List<Amount> week) {}
+    public record ScheduleFrom(LocalDate from, List<Amount> week, List<DayTimes> times) {}
 
     /** Days of unpaid leave or of a seasonal break. */
     public record Pause(LocalDate from, LocalDate to, String reason) {}

@@ -34,15 +34,17 @@ class EmploymentStore {
             PERSON_SCHEDULE.SUNDAY);
 
     private final DSLContext sql;
+    private final ScheduleTimesStore times;
 
-    EmploymentStore(DSLContext sql) {
+    EmploymentStore(DSLContext sql, ScheduleTimesStore times) {
         this.sql = sql;
+        this.times = times;
     }
 
     /** Sets the schedule from a day on, in place of one that begins on the same day. */
-    void setSchedule(long personId, LocalDate starts, List<Amount> week) {
-        removeSchedule(personId, starts);
-        addSchedules(Map.of(personId, new ScheduleFrom(starts, week)));
+    void setSchedule(long personId, ScheduleFrom schedule) {
+        removeSchedule(personId, schedule.from());
+        addSchedules(Map.of(personId, schedule));
     }
 
     void removeSchedule(long personId, LocalDate starts) {
@@ -50,6 +52,7 @@ class EmploymentStore {
                 .where(PERSON_SCHEDULE.PERSON_ID.eq(personId))
                 .and(PERSON_SCHEDULE.STARTS.eq(starts))
                 .execute();
+        times.remove(personId, starts);
     }
 
     /** Adds the schedules of new people by their ids. */
@@ -69,6 +72,7 @@ class EmploymentStore {
                             return row;
                         })
                         .toList());
+        schedules.forEach((person, schedule) -> times.add(person, schedule.from(), schedule.times()));
     }
 
     /** Whether a schedule or full-time equivalent begins after one day and not after another. */
@@ -90,6 +94,7 @@ class EmploymentStore {
                 .where(PERSON_SCHEDULE.PERSON_ID.eq(personId))
                 .and(PERSON_SCHEDULE.STARTS.eq(from))
                 .execute();
+        times.move(personId, from, to);
         sql.update(PERSON_FTE)
                 .set(PERSON_FTE.STARTS, to)
                 .where(PERSON_FTE.PERSON_ID.eq(personId))
@@ -149,12 +154,14 @@ class EmploymentStore {
     }
 
     List<ScheduleFrom> schedules(long personId) {
+        Map<LocalDate, List<DayTimes>> said = times.of(personId);
         return sql.selectFrom(PERSON_SCHEDULE)
                 .where(PERSON_SCHEDULE.PERSON_ID.eq(personId))
                 .orderBy(PERSON_SCHEDULE.STARTS)
                 .fetch(row -> new ScheduleFrom(
                         row.getStarts(),
-                        WEEK.stream().map(day -> new Amount(row.get(day))).toList()));
+                        WEEK.stream().map(day -> new Amount(row.get(day))).toList(),
+                        said.getOrDefault(row.getStarts(), List.of())));
     }
 
     List<Pause> pauses(long personId) {
@@ -165,6 +172,7 @@ class EmploymentStore {
     }
 
     void removeOf(long personId) {
+        times.removeOf(personId);
         sql.deleteFrom(PERSON_SCHEDULE)
                 .where(PERSON_SCHEDULE.PERSON_ID.eq(personId))
                 .execute();

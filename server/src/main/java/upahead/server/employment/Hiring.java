@@ -112,7 +112,7 @@ public class Hiring {
                             person.employmentType(),
                             person.payGroupId(),
                             approverId)));
-            schedules.put(id, new ScheduleFrom(person.hired(), person.week()));
+            schedules.put(id, new ScheduleFrom(person.hired(), person.week(), List.of()));
             ftes.put(id, new FteFrom(person.hired(), person.fte()));
             added.put(id, new Audit.Change(null, person));
         }

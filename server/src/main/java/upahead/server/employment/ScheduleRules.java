@@ -1,8 +1,12 @@
 package upahead.server.employment;
 
+import java.time.DayOfWeek;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import upahead.core.quantity.Amount;
 import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.words.Words;
 
 /** What a weekly schedule and a full-time equivalent can be. */
 public final class ScheduleRules {
@@ -27,6 +31,26 @@ public final class ScheduleRules {
         if (week.stream().noneMatch(Amount::isPositive)) {
             throw Refusal.of(
                     "week", "A schedule needs hours on one day at least; without any, leave would cost nothing.");
+        }
+    }
+
+    /**
+     * @throws Refusal if the hours of a day are not those from begin to end without the break, or a day has times twice
+     */
+    public static void requireTimes(List<Amount> week, List<DayTimes> times) {
+        Set<DayOfWeek> seen = EnumSet.noneOf(DayOfWeek.class);
+        for (DayTimes day : times) {
+            Amount hours = day.times().hours();
+            Amount said = week.get(day.weekday().ordinal());
+            if (!seen.add(day.weekday())) {
+                throw Refusal.of("week", Words.weekday(day.weekday()) + " has times twice.");
+            }
+            if (!hours.equals(said)) {
+                throw Refusal.of(
+                        "week",
+                        Words.weekday(day.weekday()) + " has " + hours
+                                + " hours from begin to end without the break, not " + said + ".");
+            }
         }
     }
 

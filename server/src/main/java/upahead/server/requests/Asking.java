@@ -97,7 +97,7 @@ public class Asking {
         audit.record(Thing.REQUEST, id, "sent a request", null, draft);
         signOffs.lay(id, people.get(draft.personId()), policy);
         news.tellNextSigner(request);
-        return details.of(request, reviewed.review());
+        return details.of(request, reviewed);
     }
 
     /**
@@ -147,7 +147,7 @@ public class Asking {
         audit.record(Thing.REQUEST, id, "changed a request", before, changed);
         signOffs.lay(id, people.get(draft.personId()), policy);
         news.tellNextSigner(changed);
-        return details.of(changed, reviewed.review());
+        return details.of(changed, reviewed);
     }
 
     private RequestReviewer.Reviewed reviewed(RequestDraft draft) {

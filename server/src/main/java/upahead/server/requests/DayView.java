@@ -4,13 +4,17 @@ import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.util.List;
 import upahead.core.leave.LeaveCosting.Because;
+import upahead.core.people.ClockSpan;
 import upahead.core.quantity.Amount;
+import upahead.server.employment.DayTimes;
 import upahead.server.requests.leave.Decision;
 import upahead.server.requests.leave.RequestDraft;
 
 /**
  * One day of a request as it is looked at.
  *
+ * @param between from when to when, null where it is not asked for by times
+ * @param scheduled from when to when is worked that day, null where the schedule does not say so
  * @param amount what it costs, in the policy's unit
  * @param because why it costs that
  * @param holiday the name of the holiday, null where there is none
@@ -23,6 +27,8 @@ public record DayView(
         LocalDate on,
         RequestDraft.Part part,
         Amount hours,
+        @Nullable ClockSpan between,
+        @Nullable DayTimes scheduled,
         Amount amount,
         Because because,
         @Nullable String holiday,

@@ -9,7 +9,6 @@ import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.RequestRules;
 import upahead.server.requests.RequestReview.Problem;
 import upahead.server.requests.leave.LeaveDay;
-import upahead.server.requests.leave.RequestDraft;
 
 /** Whether a day is asked for in parts that the policy allows. */
 final class PartsOfDays {
@@ -21,7 +20,7 @@ final class PartsOfDays {
 
     static Optional<Problem> problem(PolicyDetail policy, LeaveDay day) {
         RequestRules rules = policy.rules();
-        if (day.part() == RequestDraft.Part.HOURS && rules.leaveIn() != LeaveIn.HOURS
+        if (day.part().isInHours() && rules.leaveIn() != LeaveIn.HOURS
                 || day.part().isHalf() && rules.leaveIn() == LeaveIn.WHOLE_DAYS) {
             return Optional.of(Problem.passable(
                     day.on(),
@@ -29,7 +28,7 @@ final class PartsOfDays {
                     policy.name() + " is taken in "
                             + (rules.leaveIn() == LeaveIn.WHOLE_DAYS ? "whole days." : "whole and half days.")));
         }
-        if (day.part() == RequestDraft.Part.HOURS && rules.smallestStep() != null) {
+        if (day.part().isInHours() && rules.smallestStep() != null) {
             boolean isMultiple =
                     day.hours().value().remainder(rules.smallestStep().value()).signum() == 0;
             if (!isMultiple) {

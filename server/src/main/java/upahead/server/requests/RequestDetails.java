@@ -64,7 +64,7 @@ class RequestDetails {
     }
 
     /** With what was reviewed a moment ago. */
-    RequestDetail of(RequestSummary request, RequestReview review) {
+    RequestDetail of(RequestSummary request, RequestReviewer.Reviewed reviewed) {
         boolean waiting = request.state() == RequestState.WAITING;
         boolean reached = reach.person(request.personId());
         boolean mayDecide = waiting && signOffs.mayDecide(request.sent());
@@ -76,7 +76,7 @@ class RequestDetails {
                 .toList();
         return new RequestDetail(
                 request,
-                review,
+                reviewed.review(),
                 mayDecide,
                 waiting && isOwn(request),
                 CANCELLABLE.contains(request.state()) && reach.leads(request.personId()),
@@ -87,7 +87,7 @@ class RequestDetails {
                 documents.of(request.id()),
                 store.events(request.id()),
                 recent,
-                deciders.of(request, review, mayDecide));
+                deciders.of(request, reviewed, mayDecide));
     }
 
     boolean isOwn(RequestSummary request) {

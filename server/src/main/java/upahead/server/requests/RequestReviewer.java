@@ -9,18 +9,18 @@ import java.util.Optional;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.HolidayCalendar.Holiday;
-import upahead.core.hours.WorkingDays;
-import upahead.core.leave.LeaveCosting;
-import upahead.core.leave.LeaveCosting.DayCost;
 import upahead.core.leave.Taken;
 import upahead.core.ledger.Account;
 import upahead.core.ledger.RequestProblem;
 import upahead.core.quantity.Amount;
+import upahead.core.staffing.Staffing;
 import upahead.server.accounts.Balances;
 import upahead.server.accounts.Outlook;
 import upahead.server.accounts.PersonAccount;
+import upahead.server.employment.DayTimes;
 import upahead.server.employment.People;
 import upahead.server.employment.Person;
+import upahead.server.employment.WorkingTimes;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.requests.RequestReview.Problem;
 import upahead.server.requests.absences.WhoIsAway;
@@ -35,13 +35,20 @@ import upahead.server.requests.leave.RequestSummary;
 @Component
 class RequestReviewer {
 
-    /** A review, and the days as they are stored when the request is sent. */
-    record Reviewed(RequestReview review, List<LeaveDay> days) {}
+    /**
+     * A review and what it was made of.
+     *
+     * @param days as they are stored when the request is sent
+     * @param staffing of the person's team on those of its days for which it is said how many are needed, the leave taken
+     */
+    record Reviewed(RequestReview review, List<LeaveDay> days, Map<LocalDate, Staffing> staffing) {}
 
     private final RequestListStore lists;
     private final LeaveDayStore leaveDays;
     private final RulesOfRequests rules;
     private final WhoIsAway absences;
+    private final CostOfDays costs;
+    private final WorkingTimes workingTimes;
     private final Balances balances;
     private final People people;
     private final MovableClock clock;
@@ -51,6 +58,8 @@ class RequestReviewer {
             LeaveDayStore leaveDays,
             RulesOfRequests rules,
             WhoIsAway absences,
+            CostOfDays costs,
+            WorkingTimes workingTimes,
             Balances balances,
             People people,
             MovableClock clock) {
@@ -58,6 +67,8 @@ class RequestReviewer {
         this.leaveDays = leaveDays;
         this.rules = rules;
         this.absences = absences;
+        this.costs = costs;
+        this.workingTimes = workingTimes;
         this.balances = balances;
         this.people = people;
         this.clock = clock;
@@ -76,31 +87,30 @@ class RequestReviewer {
     private Reviewed review(RequestDraft draft, boolean entered) {
         rules.requireSensibleDays(draft);
         PersonAccount account = account(draft);
-        LeaveCosting costing = costing(account);
-        List<LeaveDay> days = draft.days().stream()
-                .map(day -> stored(day.part(), costing.cost(day.on(), day.asked())))
-                .toList();
+        List<LeaveDay> days = costs.of(account, draft);
         List<Problem> problems = new ArrayList<>(rules.broken(account, days, draft.note()));
         if (!entered) {
             problems.addAll(rules.ofAsking(account.policy(), days));
             problems.addAll(rules.missing(account.policy(), days, draft));
         }
         problems.addAll(rules.overlaps(draft));
-        problems.addAll(rules.shortStaffing(account, days));
-        return new Reviewed(review(account, days, problems, null, draft.replaces()), days);
+        Map<LocalDate, Staffing> staffing = rules.staffing(account, days);
+        problems.addAll(rules.shortStaffing(account.person(), staffing));
+        return new Reviewed(review(account, days, problems, null, draft.replaces()), days, staffing);
     }
 
     /** Reviews a request that was sent. */
-    RequestReview review(RequestSummary request) {
+    Reviewed review(RequestSummary request) {
         List<LeaveDay> days = leaveDays.of(request.id());
         PersonAccount account = account(people.get(request.personId()), request.policyId(), request.last());
-        List<Problem> problems = request.state() == RequestState.WAITING
-                ? new ArrayList<>(rules.protectedDays(account.person(), days))
-                : new ArrayList<>();
+        List<Problem> problems = new ArrayList<>();
+        Map<LocalDate, Staffing> staffing = Map.of();
         if (request.state() == RequestState.WAITING) {
-            problems.addAll(rules.shortStaffing(account, days));
+            staffing = rules.staffing(account, days);
+            problems.addAll(rules.protectedDays(account.person(), days));
+            problems.addAll(rules.shortStaffing(account.person(), staffing));
         }
-        return review(account, days, problems, request, request.id());
+        return new Reviewed(review(account, days, problems, request, request.id()), days, staffing);
     }
 
     private RequestReview review(
@@ -119,6 +129,8 @@ class RequestReviewer {
                 .forEach(problems::add);
         problems.sort(Comparator.comparing(Problem::on, Comparator.nullsFirst(Comparator.naturalOrder())));
         DateSpan span = new DateSpan(first, days.get(days.size() - 1).on());
+        Map<LocalDate, DayTimes> scheduled = workingTimes.of(
+                account.person().id(), days.stream().map(LeaveDay::on).toList());
         Map<LocalDate, WhoIsAway.Others> others = absences.besides(account.person(), span);
         return new RequestReview(
                 account.policy().unit(),
@@ -131,6 +143,7 @@ class RequestReviewer {
                         .map(day -> view(
                                 day,
                                 account.account(),
+                                scheduled.get(day.on()),
                                 leave.left(day.on()).orElse(null),
                                 others.getOrDefault(day.on(), WhoIsAway.Others.NONE)))
                         .toList(),
@@ -138,11 +151,14 @@ class RequestReviewer {
                 found.isEmpty() || account.policy().recordedOnly() ? null : leave.affordable());
     }
 
-    private static DayView view(LeaveDay day, Account account, Amount left, WhoIsAway.Others others) {
+    private static DayView view(
+            LeaveDay day, Account account, DayTimes scheduled, Amount left, WhoIsAway.Others others) {
         return new DayView(
                 day.on(),
                 day.part(),
                 day.hours(),
+                day.between(),
+                scheduled,
                 day.amount(),
                 day.because(),
                 account.holidays().on(day.on()).map(Holiday::name).orElse(null),
@@ -173,18 +189,5 @@ class RequestReviewer {
                 .orElse(clock.today())
                 .plusYears(2);
         return balances.account(person, policyId, Outlook.ahead(clock.today(), horizon));
-    }
-
-    private static LeaveDay stored(RequestDraft.Part part, DayCost cost) {
-        return new LeaveDay(cost.on(), part, cost.hours(), cost.amount(), cost.because(), null);
-    }
-
-    private static LeaveCosting costing(PersonAccount account) {
-        return new LeaveCosting(
-                new WorkingDays(
-                        account.account().employment(), account.account().holidays()),
-                account.policy().unit(),
-                account.policy().rules().holidaysCost(),
-                account.policy().rules().daysOffCost());
     }
 }

@@ -6,7 +6,9 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import java.util.stream.Stream;
+import java.util.TreeMap;
+import java.util.function.Function;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import upahead.core.hours.WorkingDays;
 import upahead.core.quantity.Amount;
@@ -74,9 +76,7 @@ class RulesOfRequests {
             Amount due = new WorkingDays(
                             account.account().employment(), account.account().holidays())
                     .hoursOn(day.on());
-            if (day.part() == RequestDraft.Part.HOURS
-                    && due.isPositive()
-                    && day.hours().isMoreThan(due)) {
+            if (day.part().isInHours() && due.isPositive() && day.hours().isMoreThan(due)) {
                 problems.add(new Problem(
                         day.on(), "days", "Only " + due + " hours are scheduled on " + Words.weekday(day.on()) + "."));
             }
@@ -149,19 +149,24 @@ class RulesOfRequests {
                 .toList();
     }
 
+    /** How the team is staffed on the costly days with the leave taken, where it is said how many are needed. */
+    Map<LocalDate, Staffing> staffing(PersonAccount account, List<LeaveDay> days) {
+        Map<LocalDate, LeaveDay> costly = days.stream()
+                .filter(day -> day.hours().isPositive())
+                .collect(Collectors.toMap(LeaveDay::on, Function.identity()));
+        Map<LocalDate, Staffing> with = new TreeMap<>();
+        absences.staffing(account.person(), costly.keySet()).forEach((on, staffing) -> {
+            Amount due = account.account().employment().scheduledHours(on);
+            with.put(on, staffing.with(Staffing.part(costly.get(on).hours(), due)));
+        });
+        return with;
+    }
+
     /** Days on which leave would leave fewer of the team than are needed. */
-    List<Problem> shortStaffing(PersonAccount account, List<LeaveDay> days) {
-        List<LeaveDay> costly =
-                days.stream().filter(day -> day.hours().isPositive()).toList();
-        Map<LocalDate, Staffing> staffing = absences.staffing(
-                account.person(), costly.stream().map(LeaveDay::on).toList());
-        return costly.stream()
-                .filter(day -> staffing.containsKey(day.on()))
-                .flatMap(day -> {
-                    Amount due = account.account().employment().scheduledHours(day.on());
-                    Staffing without = staffing.get(day.on()).with(Staffing.part(day.hours(), due));
-                    return without.isShort() ? Stream.of(shortOn(day.on(), account.person(), without)) : Stream.empty();
-                })
+    List<Problem> shortStaffing(Person person, Map<LocalDate, Staffing> staffing) {
+        return staffing.entrySet().stream()
+                .filter(each -> each.getValue().isShort())
+                .map(each -> shortOn(each.getKey(), person, each.getValue()))
                 .toList();
     }
 

@@ -14,6 +14,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.people.Employment;
 import upahead.server.employment.EmploymentChanges;
+import upahead.server.employment.EmploymentHistory.ScheduleFrom;
 import upahead.server.employment.NewPerson;
 import upahead.server.employment.People;
 import upahead.server.employment.PeopleQuery;
@@ -236,7 +237,7 @@ public class PeopleImport {
             employments.changeFte(id, from, outcome.fte());
         }
         if (outcome.week() != null) {
-            employments.changeSchedule(id, from, outcome.week());
+            employments.changeSchedule(id, new ScheduleFrom(from, outcome.week(), List.of()));
         }
         if (outcome.setsLastDay()) {
             personChanges.leave(id, outcome.row().lastDay());

@@ -22,6 +22,7 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
+import upahead.server.employment.DayTimes;
 import upahead.server.employment.EmploymentChanges;
 import upahead.server.employment.People;
 import upahead.server.employment.Person;
@@ -58,12 +59,18 @@ class StaffingController {
      *
      * @param fte null to leave it
      * @param week null to leave it
+     * @param times of the days of that week, as far as they are said, null for none
      */
     record WorkingTimeForm(
             @NotNull @Valid EmploymentChanges.Newest seen,
             @NotNull(message = "please choose the first day") LocalDate from,
             @Nullable Amount fte,
-            @Nullable List<@NotNull(message = "please give the hours of each day") Amount> week) {}
+            @Nullable List<@NotNull(message = "please give the hours of each day") Amount> week,
+            @Nullable @Size(max = 7) List<@NotNull @Valid DayTimes> times) {
+        WorkingTimeForm {
+            times = times == null ? List.of() : times;
+        }
+    }
 
     /** Days in which nothing is earned by time and nothing is scheduled. */
     record PauseForm(
@@ -139,7 +146,7 @@ class StaffingController {
 
     @PutMapping("/{personId}/working-time")
     Person changeWorkingTime(@PathVariable long personId, @Valid @RequestBody WorkingTimeForm form) {
-        employments.change(personId, form.seen(), form.from(), form.fte(), form.week());
+        employments.change(personId, form.seen(), form.from(), form.fte(), form.week(), form.times());
         return people.get(personId);
     }
 

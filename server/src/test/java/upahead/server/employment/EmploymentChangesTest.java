@@ -1,9 +1,11 @@
 package upahead.server.employment;
 
+import static java.time.DayOfWeek.MONDAY;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.List;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -20,6 +22,7 @@ import upahead.server.WithDemo;
 import upahead.server.employment.EmploymentChanges.Changing;
 import upahead.server.employment.EmploymentHistory.FteFrom;
 import upahead.server.employment.EmploymentHistory.Pause;
+import upahead.server.employment.EmploymentHistory.ScheduleFrom;
 import upahead.server.platform.access.CurrentUser;
 
 /** Kerensa, person 27, hired on 7 June 2021: full-time at eight hours a day. */
@@ -29,10 +32,14 @@ class EmploymentChangesTest {
     private static final long KERENSA = 27;
     private static final LocalDate HIRED = LocalDate.of(2021, 6, 7);
     private static final LocalDate MAY = LocalDate.of(2027, 5, 3);
+    private static final LocalTime HALF_PAST = LocalTime.of(0, 30);
     private static final List<Amount> HALF = week("4", "4", "4", "4", "4", "0", "0");
 
     @Autowired
     private EmploymentChanges employments;
+
+    @Autowired
+    private WorkingTimes times;
 
     @Autowired
     private People people;
@@ -96,6 +103,40 @@ class EmploymentChangesTest {
     void aScheduleWithoutHoursIsNone() {
         assertThatThrownBy(() -> change(MAY, null, week("0", "0", "0", "0", "0", "0", "0")))
                 .hasMessageStartingWith("A schedule needs hours on one day at least");
+    }
+
+    @Test
+    void timesOfTheDayBringTheHoursAndGoWithTheirSchedule() {
+        List<Amount> week = week("7.5", "0", "0", "0", "0", "0", "0");
+        DayTimes monday = new DayTimes(MONDAY, LocalTime.of(22, 0), LocalTime.of(6, 0), LocalTime.MIDNIGHT, HALF_PAST);
+        schedule(new ScheduleFrom(MAY, week, List.of(monday)));
+        assertThat(employments.schedules(KERENSA)).endsWith(new ScheduleFrom(MAY, week, List.of(monday)));
+        assertThat(times.of(KERENSA, List.of(MAY.minusDays(7), MAY, MAY.plusDays(1))))
+                .containsOnlyKeys(MAY.minusDays(7), MAY)
+                .containsEntry(MAY, monday);
+        takeBack(Changing.SCHEDULE, MAY);
+        assertThat(times.of(KERENSA, List.of(MAY)).get(MAY).begins()).isEqualTo(LocalTime.of(7, 30));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "8|22:00|06:00|00:00|00:30|Monday has 7.5 hours from begin to end without the break, not 8.",
+                "7.5|22:00|06:00|07:00|07:30|The break on Monday does not lie between 22:00 and 06:00.",
+                "7.5|22:00|06:00|00:00||The break on Monday needs a begin and an end.",
+            })
+    void timesThatDoNotFitAreRefused(
+            String hours,
+            LocalTime begins,
+            LocalTime ends,
+            LocalTime breakBegins,
+            LocalTime breakEnds,
+            String message) {
+        List<Amount> week = week(hours, "0", "0", "0", "0", "0", "0");
+        DayTimes monday = new DayTimes(MONDAY, begins, ends, breakBegins, breakEnds);
+        assertThatThrownBy(() -> schedule(new ScheduleFrom(MAY, week, List.of(monday))))
+                .hasMessage(message);
     }
 
     @Test
@@ -168,9 +209,23 @@ class EmploymentChangesTest {
         return people.employments(List.of(KERENSA)).get(KERENSA);
     }
 
+    private EmploymentChanges.Newest seen() {
+        List<FteFrom> ftes = employments.ftes(KERENSA);
+        List<ScheduleFrom> schedules = employments.schedules(KERENSA);
+        ScheduleFrom latest = schedules.get(schedules.size() - 1);
+        return new EmploymentChanges.Newest(ftes.get(ftes.size() - 1).fte(), latest.week(), latest.times());
+    }
+
+    private void schedule(ScheduleFrom schedule) {
+        user.actAs(Somebody.ADMINISTRATOR, () -> {
+            employments.changeSchedule(KERENSA, schedule);
+            return null;
+        });
+    }
+
     private void change(LocalDate from, String fte, List<Amount> week) {
         user.actAs(Somebody.ADMINISTRATOR, () -> {
-            employments.change(KERENSA, from, fte == null ? null : Amount.of(fte), week);
+            employments.change(KERENSA, seen(), from, fte == null ? null : Amount.of(fte), week, List.of());
             return null;
         });
     }

@@ -13,6 +13,7 @@ import upahead.core.quantity.Unit;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
 import upahead.server.employment.EmploymentChanges;
+import upahead.server.employment.EmploymentHistory.ScheduleFrom;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.policies.RuleConflicts.RuleConflict;
 import upahead.server.policies.TermsWriter;
@@ -65,7 +66,8 @@ class CoveredPeopleTest {
                 .map(Amount::of)
                 .toList();
         user.actAs(Somebody.ADMINISTRATOR, () -> {
-            employments.change(OTTILIE, TODAY, Amount.of("0.5"), week);
+            employments.changeFte(OTTILIE, TODAY, Amount.of("0.5"));
+            employments.changeSchedule(OTTILIE, new ScheduleFrom(TODAY, week, List.of()));
             return null;
         });
     }

@@ -19,6 +19,7 @@ import org.springframework.context.annotation.Import;
 import upahead.core.payrun.NewPosting;
 import upahead.core.quantity.Amount;
 import upahead.server.employment.EmploymentChanges;
+import upahead.server.employment.EmploymentHistory.ScheduleFrom;
 import upahead.server.facts.hours.HoursCorrection;
 import upahead.server.facts.hours.HoursImport;
 import upahead.server.platform.clock.MovableClock;
@@ -200,7 +201,7 @@ class PayRunsTest {
         company.act(() -> {
             List<Amount> week = List.of(
                     Amount.of(8), Amount.ZERO, Amount.of(8), Amount.ZERO, Amount.ZERO, Amount.of(8), Amount.of(8));
-            employments.changeSchedule(company.personId(), MONDAY.plusDays(1), week);
+            employments.changeSchedule(company.personId(), new ScheduleFrom(MONDAY.plusDays(1), week, List.of()));
             return null;
         });
         company.work("regular,8");

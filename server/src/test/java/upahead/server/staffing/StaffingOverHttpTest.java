@@ -11,6 +11,8 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.util.List;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.hamcrest.Matchers;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -38,10 +40,20 @@ class StaffingOverHttpTest {
             """;
 
     /** The working time of Kerensa as the pages have seen it. */
-    private static final String SEEN = "{\"fte\": \"1\", \"week\": [\"8\", \"8\", \"8\", \"8\", \"8\", \"0\", \"0\"]}";
+    private static final String SEEN =
+            "{\"fte\": \"1\", \"week\": [\"8\", \"8\", \"8\", \"8\", \"8\", \"0\", \"0\"], \"times\": ["
+                    + Stream.of("MONDAY", "TUESDAY", "WEDNESDAY", "THURSDAY", "FRIDAY")
+                            .map(StaffingOverHttpTest::early)
+                            .collect(Collectors.joining(", "))
+                    + "]}";
 
     @Autowired
     private MockMvc http;
+
+    private static String early(String weekday) {
+        return "{\"weekday\": \"" + weekday
+                + "\", \"begins\": \"07:30\", \"ends\": \"16:00\", \"breakBegins\": \"12:00\", \"breakEnds\": \"12:30\"}";
+    }
 
     @Test
     void somebodyNewComesBackWithWhatTheyAreEnrolledIn() throws Exception {

@@ -1,8 +1,10 @@
 package upahead.server.platform.words;
 
 import java.math.RoundingMode;
+import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
+import java.time.format.TextStyle;
 import java.util.Locale;
 import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
@@ -17,6 +19,11 @@ public final class Words {
     private static final int DECIMALS = 2;
 
     private Words() {}
+
+    /** "Tuesday". */
+    public static String weekday(DayOfWeek day) {
+        return day.getDisplayName(TextStyle.FULL, Locale.ENGLISH);
+    }
 
     /** Wednesday, 14 April */
     public static String weekday(LocalDate day) {

@@ -8,6 +8,7 @@ import biweekly.property.Transparency;
 import biweekly.util.DateTimeComponents;
 import biweekly.util.ICalDate;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -23,7 +24,11 @@ final class FeedFile {
         calendar.setProductId("-//Up Ahead//Absences//EN");
         calendar.setName("Up Ahead");
         for (List<Absent> stretch : stretches(absences)) {
-            calendar.addEvent(event(stretch, seer));
+            VEvent event = event(stretch, seer);
+            calendar.addEvent(event);
+            // one works by the clock of one's own place, wherever that is
+            calendar.getTimezoneInfo().setFloating(event.getDateStart(), true);
+            calendar.getTimezoneInfo().setFloating(event.getDateEnd(), true);
         }
         return Biweekly.write(calendar).go();
     }
@@ -47,6 +52,7 @@ final class FeedFile {
         return one.requestId() == next.requestId()
                 && one.approved() == next.approved()
                 && one.asked() == next.asked()
+                && one.between() == null
                 && one.on().plusDays(1).equals(next.on());
     }
 
@@ -55,8 +61,14 @@ final class FeedFile {
         VEvent event = new VEvent();
         event.setUid("absence-" + first.requestId() + "-" + first.on() + "@up-ahead");
         event.setSummary(first.person() + ": " + (seer.seesKind(first) ? first.policy() : "away") + part(first));
-        event.setDateStart(date(first.on()));
-        event.setDateEnd(date(stretch.get(stretch.size() - 1).on().plusDays(1)));
+        if (first.between() == null) {
+            event.setDateStart(date(first.on()));
+            event.setDateEnd(date(stretch.get(stretch.size() - 1).on().plusDays(1)));
+        } else {
+            LocalDateTime begins = first.on().atTime(first.between().from());
+            event.setDateStart(time(begins));
+            event.setDateEnd(time(begins.plusMinutes(first.between().minutes())));
+        }
         event.setStatus(first.approved() ? Status.confirmed() : Status.tentative());
         event.setTransparency(Transparency.transparent());
         return event;
@@ -64,12 +76,19 @@ final class FeedFile {
 
     private static String part(Absent absent) {
         return switch (absent.asked()) {
-            case WHOLE -> "";
+            case WHOLE, TIMES -> "";
             case HALF -> ", half the day";
             case MORNING -> ", in the morning";
             case AFTERNOON -> ", in the afternoon";
             case HOURS -> ", " + absent.hours() + " hours";
         };
+    }
+
+    private static ICalDate time(LocalDateTime at) {
+        return new ICalDate(
+                new DateTimeComponents(
+                        at.getYear(), at.getMonthValue(), at.getDayOfMonth(), at.getHour(), at.getMinute(), 0, false),
+                true);
     }
 
     private static ICalDate date(LocalDate day) {

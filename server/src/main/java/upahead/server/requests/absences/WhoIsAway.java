@@ -99,7 +99,7 @@ public class WhoIsAway {
 
     /** How much of the scheduled day somebody is away, above 0 and at most 1. */
     static Amount part(Absent absent, Employment employment) {
-        if (absent.asked() != RequestDraft.Part.HOURS) {
+        if (!absent.asked().isInHours()) {
             return absent.asked() == RequestDraft.Part.WHOLE ? Amount.ONE : HALF;
         }
         return Staffing.part(absent.hours(), employment == null ? Amount.ZERO : employment.scheduledHours(absent.on()));

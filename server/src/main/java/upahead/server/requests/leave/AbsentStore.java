@@ -11,6 +11,7 @@ import static upahead.server.policies.PoliciesJoined.policies;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
 import org.jooq.DSLContext;
@@ -53,7 +54,9 @@ public class AbsentStore {
                         LEAVE_DAY.HOURS,
                         LEAVE_DAY.DECISION,
                         PoliciesJoined.SEEN_BY,
-                        PoliciesJoined.KIND_SHOWS)
+                        PoliciesJoined.KIND_SHOWS,
+                        LEAVE_DAY.FROM_TIME,
+                        LEAVE_DAY.TO_TIME)
                 .from(LEAVE_DAY)
                 .join(LEAVE_REQUEST)
                 .on(LEAVE_REQUEST.ID.eq(LEAVE_DAY.REQUEST_ID));
@@ -83,6 +86,7 @@ public class AbsentStore {
                         row.getString(9),
                         RequestDraft.Part.valueOf(row.getString(10)),
                         new Amount(row.getBigDecimal(11)),
+                        LeaveDayStore.between(row.getObject(15, LocalTime.class), row.getObject(16, LocalTime.class)),
                         row.getString(12) != null,
                         SeenBy.valueOf(row.getString(13)),
                         row.getBoolean(14))));

@@ -6,6 +6,7 @@ import static upahead.server.platform.sql.Among.among;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
@@ -15,6 +16,7 @@ import java.util.Set;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.leave.LeaveCosting.Because;
+import upahead.core.people.ClockSpan;
 import upahead.core.quantity.Amount;
 import upahead.server.facts.ApprovedLeave;
 import upahead.server.platform.sql.Rows;
@@ -37,6 +39,12 @@ public class LeaveDayStore implements ApprovedLeave, AwayToday {
                     .set(LEAVE_DAY.ON_DATE, day.on())
                     .set(LEAVE_DAY.ASKED, day.part().name())
                     .set(LEAVE_DAY.HOURS, day.hours().value())
+                    .set(
+                            LEAVE_DAY.FROM_TIME,
+                            day.between() == null ? null : day.between().from())
+                    .set(
+                            LEAVE_DAY.TO_TIME,
+                            day.between() == null ? null : day.between().to())
                     .set(LEAVE_DAY.AMOUNT, day.amount().value())
                     .set(LEAVE_DAY.BECAUSE, day.because().name())
                     .execute();
@@ -74,9 +82,14 @@ public class LeaveDayStore implements ApprovedLeave, AwayToday {
                         row.getOnDate(),
                         RequestDraft.Part.valueOf(row.getAsked()),
                         new Amount(row.getHours()),
+                        between(row.getFromTime(), row.getToTime()),
                         new Amount(row.getAmount()),
                         Because.valueOf(row.getBecause()),
                         row.getDecision() == null ? null : Decision.valueOf(row.getDecision())));
+    }
+
+    static ClockSpan between(LocalTime from, LocalTime to) {
+        return from == null ? null : new ClockSpan(from, to);
     }
 
     /** The days on which a person has leave that waits or is approved. */

@@ -7,9 +7,13 @@ import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import upahead.core.leave.Asked;
+import upahead.core.people.ClockSpan;
+import upahead.core.people.WorkTimes;
 import upahead.core.quantity.Amount;
 import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.words.Words;
 
 /**
  * Leave that somebody asks for, or is about to.
@@ -48,11 +52,18 @@ public record RequestDraft(
         HALF,
         MORNING,
         AFTERNOON,
-        HOURS;
+        HOURS,
+        /** From one time of the clock to another. */
+        TIMES;
 
         /** Whether it is half of the day. */
         public boolean isHalf() {
             return this == HALF || this == MORNING || this == AFTERNOON;
+        }
+
+        /** Whether it is an amount of hours, said or following from times. */
+        public boolean isInHours() {
+            return this == HOURS || this == TIMES;
         }
     }
 
@@ -60,16 +71,46 @@ public record RequestDraft(
      * One day asked for.
      *
      * @param hours for a part in hours, else null
+     * @param between for a part from one time to another, else null
      */
-    public record AskedDay(@NotNull LocalDate on, @NotNull Part part, @Nullable Amount hours) {
-        public Asked asked() {
-            if (part != Part.HOURS) {
-                return part == Part.WHOLE ? Asked.WHOLE_DAY : Asked.HALF_DAY;
+    public record AskedDay(
+            @NotNull LocalDate on, @NotNull Part part, @Nullable Amount hours, @Nullable ClockSpan between) {
+
+        /** A day of which no times are said. */
+        public AskedDay(LocalDate on, Part part, Amount hours) {
+            this(on, part, hours, null);
+        }
+
+        /**
+         * @param scheduled from when to when is worked that day, nothing where the schedule does not say so
+         * @throws Refusal if hours or times are missing, or nothing is worked between the times
+         */
+        public Asked asked(Optional<WorkTimes> scheduled) {
+            return switch (part) {
+                case WHOLE -> Asked.WHOLE_DAY;
+                case HALF, MORNING, AFTERNOON -> Asked.HALF_DAY;
+                case HOURS -> {
+                    if (hours == null) {
+                        throw Refusal.of("days", "Please say how many hours on " + Words.weekday(on) + ".");
+                    }
+                    yield new Asked.SomeHours(hours);
+                }
+                case TIMES -> new Asked.SomeHours(hoursBetween(scheduled));
+            };
+        }
+
+        private Amount hoursBetween(Optional<WorkTimes> scheduled) {
+            if (between == null) {
+                throw Refusal.of("days", "Please say from when to when on " + Words.weekday(on) + ".");
             }
-            if (hours == null) {
-                throw Refusal.of("days", "Please say how many hours on " + on + ".");
+            Amount within = WorkTimes.hoursWithin(between, scheduled);
+            if (within.isZero()) {
+                throw Refusal.of(
+                        "days",
+                        "Nothing is worked on " + Words.weekday(on) + " between " + between.from() + " and "
+                                + between.to() + ".");
             }
-            return new Asked.SomeHours(hours);
+            return within;
         }
     }
 }

@@ -14,6 +14,7 @@ import upahead.server.Somebody;
 import upahead.server.WithDemo;
 import upahead.server.accounts.Balances;
 import upahead.server.employment.EmploymentChanges;
+import upahead.server.employment.EmploymentHistory.ScheduleFrom;
 import upahead.server.employment.People;
 import upahead.server.enrolment.SampleRehearsal.Rehearsed;
 import upahead.server.enrolment.SampleRehearsal.SampleLine;
@@ -78,11 +79,15 @@ class RealPersonTest {
     void itFollowsThePersonsOwnSchedule() {
         Amount before = rehearse(KERENSA, null, terms(HOURLY_LEAVE)).earned();
         user.actAs(Somebody.ADMINISTRATOR, () -> {
-            employments.change(
+            employments.changeFte(KERENSA, TODAY, Amount.of("0.5"));
+            employments.changeSchedule(
                     KERENSA,
-                    TODAY,
-                    Amount.of("0.5"),
-                    List.of(4, 4, 4, 4, 4, 0, 0).stream().map(Amount::of).toList());
+                    new ScheduleFrom(
+                            TODAY,
+                            List.of(4, 4, 4, 4, 4, 0, 0).stream()
+                                    .map(Amount::of)
+                                    .toList(),
+                            List.of()));
             return null;
         });
         assertThat(rehearse(KERENSA, null, terms(HOURLY_LEAVE)).earned()).isLessThan(before);

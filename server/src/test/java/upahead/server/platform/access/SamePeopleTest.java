@@ -125,8 +125,8 @@ class SamePeopleTest {
         String form = "{\"seen\": {\"fte\": \"1\", \"week\": [\"8\", \"8\", \"8\", \"8\", \"8\", \"0\", \"0\"]},"
                 + " \"from\": \"2027-06-01\", \"fte\": \"%s\", \"week\": null}";
         AtOnce.onlyOneOf(atOnce.both(
-                () -> AtOnce.json(put("/api/people/27/working-time"), form.formatted("0.8")),
-                () -> AtOnce.json(put("/api/people/27/working-time"), form.formatted("0.6"))));
+                () -> AtOnce.json(put("/api/people/28/working-time"), form.formatted("0.8")),
+                () -> AtOnce.json(put("/api/people/28/working-time"), form.formatted("0.6"))));
     }
 
     private static MockPart reading() {
