@@ -1,6 +1,5 @@
 package upahead.server.requests.absences;
 
-import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Comparator;
@@ -9,24 +8,18 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.people.Employment;
-import upahead.core.quantity.Amount;
-import upahead.core.staffing.Staffing;
 import upahead.server.employment.People;
 import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
-import upahead.server.employment.Whereabouts;
+import upahead.server.employment.TeamStrength;
 import upahead.server.holidays.Holidays;
-import upahead.server.organisation.Named;
 import upahead.server.organisation.Organisation;
 import upahead.server.platform.problems.Refusal;
-import upahead.server.requests.absences.CalendarView.BandDay;
-import upahead.server.requests.absences.CalendarView.TeamBand;
 import upahead.server.requests.absences.TeamPeople.AbsentDay;
 import upahead.server.requests.absences.TeamPeople.PersonDays;
 import upahead.server.requests.leave.Absent;
@@ -41,6 +34,7 @@ public class AbsenceCalendar {
     private final AbsentStore store;
     private final TeamNeedStore needs;
     private final People people;
+    private final TeamStrength strength;
     private final Holidays holidays;
     private final Organisation organisation;
     private final CalendarDays days;
@@ -50,6 +44,7 @@ public class AbsenceCalendar {
             AbsentStore store,
             TeamNeedStore needs,
             People people,
+            TeamStrength strength,
             Holidays holidays,
             Organisation organisation,
             CalendarDays days,
@@ -57,6 +52,7 @@ public class AbsenceCalendar {
         this.store = store;
         this.needs = needs;
         this.people = people;
+        this.strength = strength;
         this.holidays = holidays;
         this.organisation = organisation;
         this.days = days;
@@ -80,8 +76,12 @@ public class AbsenceCalendar {
             return new Question(days, siteId, policyId);
         }
 
+        boolean isAt(long site) {
+            return siteId == null || siteId == site;
+        }
+
         boolean asks(Absent absent, WhatIsSeen.Seer seer) {
-            return (siteId == null || siteId == absent.siteId())
+            return isAt(absent.siteId())
                     && (policyId == null || (policyId == absent.policyId() && seer.seesKind(absent)));
         }
     }
@@ -91,33 +91,24 @@ public class AbsenceCalendar {
     public CalendarView look(Question question) {
         WhatIsSeen.Seer seer = sight.now();
         List<Absent> seen = seen(question, null, seer);
-        List<Whereabouts> all = people.whereabouts(question.days().first()).stream()
-                .filter(each -> question.siteId() == null
-                        || question.siteId() == each.placing().siteId())
-                .toList();
-        Set<Long> teams = teams(seen, all, seer);
-        List<Long> ids = all.stream()
-                .filter(each -> teams.contains(each.placing().teamId()))
-                .map(Whereabouts::personId)
-                .toList();
-        Map<Long, Employment> employments = people.employments(ids);
-        TeamSchedules schedules =
-                new TeamSchedules(question.days(), employments, people.placements(ids), holidays.calendars());
-        Map<Long, Map<DayOfWeek, Integer>> needed = question.siteId() == null ? needs.all() : Map.of();
-        Map<Long, Map<LocalDate, List<Absent>>> away =
-                seen.stream().collect(Collectors.groupingBy(Absent::teamId, Collectors.groupingBy(Absent::on)));
-        Function<Absent, Amount> part = absent -> WhoIsAway.part(absent, employments.get(absent.personId()));
-        List<TeamBand> bands = organisation.teams().stream()
-                .filter(team -> teams.contains(team.id()))
-                .map(team -> band(
-                        team,
-                        question.days(),
-                        schedules,
-                        away.getOrDefault(team.id(), Map.of()),
-                        needed.getOrDefault(team.id(), Map.of()),
-                        part))
-                .toList();
-        return new CalendarView(days.of(question.days(), question.siteId()), bands);
+        TeamSchedules schedules = new TeamSchedules(
+                strength.of(question.days(), null).stream()
+                        .filter(each -> question.isAt(each.siteId()))
+                        .toList(),
+                holidays.calendars());
+        Set<Long> teams = teams(question, seen, schedules, seer);
+        TeamBands bands = new TeamBands(
+                question.days(),
+                schedules,
+                seen,
+                question.siteId() == null ? needs.all() : Map.of(),
+                people.employments(WhoIsAway.inHours(seen)));
+        return new CalendarView(
+                days.of(question.days(), question.siteId()),
+                organisation.teams().stream()
+                        .filter(team -> teams.contains(team.id()))
+                        .map(bands::of)
+                        .toList());
     }
 
     private List<Absent> seen(Question question, Long teamId, WhatIsSeen.Seer seer) {
@@ -126,51 +117,20 @@ public class AbsenceCalendar {
                 .toList();
     }
 
-    private static Set<Long> teams(Collection<Absent> seen, Collection<Whereabouts> all, WhatIsSeen.Seer seer) {
+    private Set<Long> teams(Question question, Collection<Absent> seen, TeamSchedules schedules, WhatIsSeen.Seer seer) {
         Set<Long> teams = new HashSet<>();
         seen.forEach(absent -> teams.add(absent.teamId()));
         if (seer.teamId() != null) {
             teams.add(seer.teamId());
         }
-        all.stream()
-                .filter(each -> seer.everybody()
-                        || (seer.decides() && Objects.equals(each.placing().approverId(), seer.personId())))
-                .forEach(each -> teams.add(each.placing().teamId()));
+        if (seer.everybody()) {
+            teams.addAll(schedules.teams());
+        } else if (seer.decides()) {
+            people.search(PeopleQuery.everybodyOn(question.days().first()).decidedBy(seer.personId())).stream()
+                    .filter(person -> question.isAt(person.siteId()))
+                    .forEach(person -> teams.add(person.teamId()));
+        }
         return teams;
-    }
-
-    private static TeamBand band(
-            Named team,
-            DateSpan days,
-            TeamSchedules schedules,
-            Map<LocalDate, List<Absent>> away,
-            Map<DayOfWeek, Integer> needed,
-            Function<Absent, Amount> part) {
-        return new TeamBand(
-                team.id(),
-                team.name(),
-                days.dates()
-                        .map(day -> {
-                            List<Absent> absent = away.getOrDefault(day, List.of());
-                            Staffing staffing = new Staffing(
-                                    schedules.scheduled(team.id(), day),
-                                    sum(absent, true, part),
-                                    needed.getOrDefault(day.getDayOfWeek(), 0));
-                            return new BandDay(
-                                    staffing.scheduled(),
-                                    staffing.away(),
-                                    sum(absent, false, part),
-                                    staffing.needed(),
-                                    staffing.isShort());
-                        })
-                        .toList());
-    }
-
-    private static Amount sum(List<Absent> absent, boolean approved, Function<Absent, Amount> part) {
-        return Amount.sum(absent.stream()
-                .filter(each -> each.approved() == approved)
-                .map(part)
-                .toList());
     }
 
     /** The people of a team: all of them for whoever decides or belongs to it, else those who are seen to be away. */
@@ -182,7 +142,7 @@ public class AbsenceCalendar {
         List<Person> team = people
                 .search(PeopleQuery.everybodyOn(question.days().first()).inTeam(teamId))
                 .stream()
-                .filter(person -> question.siteId() == null || question.siteId() == person.siteId())
+                .filter(person -> question.isAt(person.siteId()))
                 .filter(person -> person.isEmployedWithin(
                         question.days().first(), question.days().last()))
                 .filter(person -> seer.everybody()

@@ -6,6 +6,7 @@ import java.util.Collection;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
@@ -13,8 +14,8 @@ import upahead.core.people.Employment;
 import upahead.core.quantity.Amount;
 import upahead.core.staffing.Staffing;
 import upahead.server.employment.People;
-import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
+import upahead.server.employment.TeamStrength;
 import upahead.server.holidays.Holidays;
 import upahead.server.requests.leave.Absent;
 import upahead.server.requests.leave.AbsentStore;
@@ -29,13 +30,21 @@ public class WhoIsAway {
     private final AbsentStore store;
     private final TeamNeedStore needs;
     private final People people;
+    private final TeamStrength strength;
     private final Holidays holidays;
     private final WhatIsSeen sight;
 
-    WhoIsAway(AbsentStore store, TeamNeedStore needs, People people, Holidays holidays, WhatIsSeen sight) {
+    WhoIsAway(
+            AbsentStore store,
+            TeamNeedStore needs,
+            People people,
+            TeamStrength strength,
+            Holidays holidays,
+            WhatIsSeen sight) {
         this.store = store;
         this.needs = needs;
         this.people = people;
+        this.strength = strength;
         this.holidays = holidays;
         this.sight = sight;
     }
@@ -77,14 +86,12 @@ public class WhoIsAway {
             return Map.of();
         }
         DateSpan days = new DateSpan(Collections.min(on), Collections.max(on));
-        List<Long> team = people.search(PeopleQuery.everybodyOn(days.first()).inTeam(person.teamId())).stream()
-                .map(Person::id)
-                .toList();
-        Map<Long, Employment> employments = people.employments(team);
-        TeamSchedules schedules = new TeamSchedules(days, employments, people.placements(team), holidays.calendars());
-        Map<LocalDate, List<Absent>> away = store.within(days, person.teamId()).stream()
+        TeamSchedules schedules = new TeamSchedules(strength.of(days, person.teamId()), holidays.calendars());
+        List<Absent> others = store.within(days, person.teamId()).stream()
                 .filter(absent -> absent.approved() && absent.personId() != person.id())
-                .collect(Collectors.groupingBy(Absent::on));
+                .toList();
+        Map<Long, Employment> employments = people.employments(inHours(others));
+        Map<LocalDate, List<Absent>> away = others.stream().collect(Collectors.groupingBy(Absent::on));
         return on.stream()
                 .distinct()
                 .collect(Collectors.toMap(
@@ -95,6 +102,14 @@ public class WhoIsAway {
                                         .map(absent -> part(absent, employments.get(absent.personId())))
                                         .toList()),
                                 needed.getOrDefault(day.getDayOfWeek(), 0))));
+    }
+
+    /** Who is away for an amount of hours, of which only their schedules say how much of a day it is. */
+    static Set<Long> inHours(Collection<Absent> absent) {
+        return absent.stream()
+                .filter(each -> each.asked().isInHours())
+                .map(Absent::personId)
+                .collect(Collectors.toSet());
     }
 
     /** How much of the scheduled day somebody is away, above 0 and at most 1. */
