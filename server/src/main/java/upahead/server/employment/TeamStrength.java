@@ -37,7 +37,7 @@ public class TeamStrength {
      */
     public List<WorkedAlike> of(DateSpan days, Long teamId) {
         List<WorkedAlike> all = new ArrayList<>(store.unchanging(days, teamId));
-        List<Long> changing = store.changing(days, teamId);
+        Set<Long> changing = store.changing(days);
         Map<Long, List<Placement>> places =
                 placements.of(changing).stream().collect(Collectors.groupingBy(Placement::personId));
         employments.of(changing).forEach((person, employment) -> places.getOrDefault(person, List.of()).stream()

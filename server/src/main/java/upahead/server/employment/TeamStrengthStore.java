@@ -14,7 +14,6 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
-import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
 import org.jooq.Select;
@@ -66,57 +65,52 @@ class TeamStrengthStore {
                         .and(PERSON_PLACEMENT.THROUGH.ge(days.last()))
                         .and(teamId == null ? DSL.noCondition() : PERSON_PLACEMENT.TEAM_ID.eq(teamId))
                         .and(PERSON_SCHEDULE.STARTS.le(days.first()))
-                        .andNotExists(laterSchedule(PERSON_SCHEDULE.STARTS, days.last()))
-                        .andNot(paused(days))
+                        .andNotExists(laterSchedule(days.last()))
+                        .andNotExists(pauseWithin(days))
                         .groupBy(groups),
                 row -> alike.add(new WorkedAlike(
                         row.getLong(1), row.getLong(2), days, weekdays(row), row.getInt(3 + WEEK.size()))));
         return alike;
     }
 
-    /** Those of a team, or of all, of whom something changes within some days of their employment. */
-    List<Long> changing(DateSpan days, Long teamId) {
-        Condition inTeam = teamId == null
-                ? DSL.noCondition()
-                : DSL.exists(sql.selectOne()
-                        .from(PERSON_PLACEMENT)
-                        .where(PERSON_PLACEMENT.PERSON_ID.eq(PERSON.ID))
-                        .and(PERSON_PLACEMENT.TEAM_ID.eq(teamId))
-                        .and(PERSON_PLACEMENT.STARTS.le(days.last()))
-                        .and(PERSON_PLACEMENT.THROUGH.ge(days.first())));
+    /** Those of whom something changes within some days. */
+    Set<Long> changing(DateSpan days) {
         return sql.select(PERSON.ID)
                 .from(PERSON)
-                .where(PERSON.HIRED.le(days.last()))
-                .and(PERSON.LAST_DAY.isNull().or(PERSON.LAST_DAY.ge(days.first())))
-                .and(inTeam)
-                .and(PERSON.HIRED
+                .where(PERSON.HIRED
                         .gt(days.first())
-                        .or(PERSON.LAST_DAY.lt(days.last()))
-                        .or(DSL.exists(laterSchedule(DSL.val(days.first()), days.last())))
-                        .or(DSL.exists(sql.selectOne()
-                                .from(PERSON_PLACEMENT)
-                                .where(PERSON_PLACEMENT.PERSON_ID.eq(PERSON.ID))
-                                .and(PERSON_PLACEMENT.STARTS.gt(days.first()))
-                                .and(PERSON_PLACEMENT.STARTS.le(days.last()))))
-                        .or(paused(days)))
-                .fetch(PERSON.ID);
+                        .and(PERSON.HIRED.le(days.last()))
+                        .or(PERSON.LAST_DAY.ge(days.first()).and(PERSON.LAST_DAY.lt(days.last()))))
+                .union(sql.select(PERSON_SCHEDULE.PERSON_ID)
+                        .from(PERSON_SCHEDULE)
+                        .where(PERSON_SCHEDULE.STARTS.gt(days.first()))
+                        .and(PERSON_SCHEDULE.STARTS.le(days.last())))
+                .union(sql.select(PERSON_PLACEMENT.PERSON_ID)
+                        .from(PERSON_PLACEMENT)
+                        .where(PERSON_PLACEMENT.STARTS.gt(days.first()))
+                        .and(PERSON_PLACEMENT.STARTS.le(days.last())))
+                .union(sql.select(PERSON_PAUSE.PERSON_ID)
+                        .from(PERSON_PAUSE)
+                        .where(PERSON_PAUSE.STARTS.le(days.last()))
+                        .and(PERSON_PAUSE.ENDS.ge(days.first())))
+                .fetchSet(PERSON.ID);
     }
 
-    private Select<?> laterSchedule(Field<LocalDate> after, LocalDate through) {
+    private Select<?> laterSchedule(LocalDate through) {
         var later = PERSON_SCHEDULE.as("later");
         return sql.selectOne()
                 .from(later)
                 .where(later.PERSON_ID.eq(PERSON.ID))
-                .and(later.STARTS.gt(after))
+                .and(later.STARTS.gt(PERSON_SCHEDULE.STARTS))
                 .and(later.STARTS.le(through));
     }
 
-    private Condition paused(DateSpan days) {
-        return DSL.exists(sql.selectOne()
+    private Select<?> pauseWithin(DateSpan days) {
+        return sql.selectOne()
                 .from(PERSON_PAUSE)
                 .where(PERSON_PAUSE.PERSON_ID.eq(PERSON.ID))
                 .and(PERSON_PAUSE.STARTS.le(days.last()))
-                .and(PERSON_PAUSE.ENDS.ge(days.first())));
+                .and(PERSON_PAUSE.ENDS.ge(days.first()));
     }
 
     private static Set<DayOfWeek> weekdays(ResultSet row) throws SQLException {
