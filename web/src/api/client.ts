@@ -48,8 +48,17 @@ export async function answer<T>(
   return data as T;
 }
 
+/** What a server takes of a file; more than that is not even sent. */
+const LARGEST_FILE_MB = 20;
+
 /** A form with a file, which the typed client would send as JSON. */
 export function fileForm(file: File): FormData {
+  if (file.size > LARGEST_FILE_MB * 1024 * 1024) {
+    throw new Problem(
+      `${file.name} is larger than ${LARGEST_FILE_MB} MB; nothing was sent.`,
+      'file',
+    );
+  }
   const form = new FormData();
   form.append('file', file);
   return form;

@@ -2,6 +2,7 @@
   import { answer, api } from '../api/client';
   import type { Decision, Prospect } from '../api/types';
   import { counted } from '../common/format';
+  import { inParts } from '../common/parts';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import Waiting from '../common/Waiting.svelte';
@@ -9,36 +10,60 @@
 
   let { ids, close, decided }: { ids: number[]; close: () => void; decided: () => void } = $props();
 
+  const PART = 25;
+
   let prospects = $state<Prospect[] | null>(null);
   let outcome = $state<Decision | null>(null);
   let message = $state('');
+  let done = $state(0);
   const work = new Work();
 
   const able = $derived(prospects?.filter((each) => each.hindered === null) ?? []);
   const unable = $derived(prospects?.filter((each) => each.hindered !== null) ?? []);
 
   $effect(() => {
-    const body = { ids: [...ids] };
+    const all = [...ids];
     void work.do(async () => {
-      prospects = await answer(api.POST('/api/requests/decisions/prospects', { body }));
+      prospects = await inParts(
+        all,
+        PART,
+        (part) => answer(api.POST('/api/requests/decisions/prospects', { body: { ids: part } })),
+        (found) => (done = found.length),
+      );
     });
   });
 
-  function decide(decision: Decision) {
-    void work.do(async () => {
-      const requests = able.map(({ id, seenEdits }) => ({ id, seenEdits }));
-      prospects = await answer(
-        api.POST('/api/requests/decisions', { body: { requests, decision, message } }),
+  async function decide(decision: Decision) {
+    const left = unable;
+    const chosen = able;
+    let outcomes: Prospect[] = [];
+    done = 0;
+    await work.do(async () => {
+      await inParts(
+        chosen.map(({ id, seenEdits }) => ({ id, seenEdits })),
+        PART,
+        (requests) =>
+          answer(api.POST('/api/requests/decisions', { body: { requests, decision, message } })),
+        (found) => {
+          outcomes = found;
+          done = found.length;
+        },
       );
-      outcome = decision;
-      decided();
     });
+    const unsent = chosen
+      .slice(outcomes.length)
+      .map((each) => ({ ...each, hindered: 'It was not decided.' }));
+    prospects = [...left, ...outcomes, ...unsent];
+    outcome = decision;
+    decided();
   }
 </script>
 
 <SidePanel title={`Decide ${counted(ids.length, 'request')} at once`} {close}>
   {#if prospects === null}
-    {#if !work.problem}<Waiting what="Looking at each of them" />{/if}
+    {#if !work.problem}<Waiting what={`Looking at each of them, ${done} of ${ids.length}`} />{/if}
+  {:else if outcome === null && work.busy}
+    <Waiting what={`Deciding, ${done} of ${able.length}`} />
   {:else if outcome !== null}
     <p class="mb-3 font-semibold" data-outcome>
       {counted(able.length, 'request')}
@@ -79,12 +104,12 @@
       <button
         class="btn btn-primary"
         disabled={work.busy || able.length === 0}
-        onclick={() => decide('APPROVED')}>Approve {able.length}</button
+        onclick={() => void decide('APPROVED')}>Approve {able.length}</button
       >
       <button
         class="btn btn-outline"
         disabled={work.busy || able.length === 0}
-        onclick={() => decide('DECLINED')}>Decline {able.length}</button
+        onclick={() => void decide('DECLINED')}>Decline {able.length}</button
       >
     </div>
   {/if}

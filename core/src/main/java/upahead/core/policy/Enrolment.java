@@ -31,6 +31,11 @@ public record Enrolment(LocalDate from, Optional<End> ends) {
         }
     }
 
+    /** Whether a day is one of them, the first and the last included. */
+    public boolean covers(LocalDate day) {
+        return !day.isBefore(from) && ends.filter(end -> day.isAfter(end.on())).isEmpty();
+    }
+
     /** From a day on, without end. */
     public static Enrolment from(LocalDate from) {
         return new Enrolment(from, Optional.empty());

@@ -31,6 +31,7 @@ public class Deciding {
     private final LeaveDayStore leaveDays;
     private final RequestDetails details;
     private final SignOffs signOffs;
+    private final StillCovered covered;
     private final People people;
     private final CurrentUser user;
     private final Audit audit;
@@ -42,6 +43,7 @@ public class Deciding {
             LeaveDayStore leaveDays,
             RequestDetails details,
             SignOffs signOffs,
+            StillCovered covered,
             People people,
             CurrentUser user,
             Audit audit,
@@ -51,6 +53,7 @@ public class Deciding {
         this.leaveDays = leaveDays;
         this.details = details;
         this.signOffs = signOffs;
+        this.covered = covered;
         this.people = people;
         this.user = user;
         this.audit = audit;
@@ -88,6 +91,11 @@ public class Deciding {
             }
             throw Refusal.of("days", "Please decide every day of the request.");
         }
+        covered.require(
+                request,
+                days.stream()
+                        .filter(day -> decisions.get(day.on()) == Decision.APPROVED)
+                        .toList());
         boolean inTurn = signOffs.isInTurn(request.sent());
         boolean goesOn = inTurn && !signOffs.isLast(id) && decisions.containsValue(Decision.APPROVED);
         Map<LocalDate, Decision> all = new HashMap<>(before);

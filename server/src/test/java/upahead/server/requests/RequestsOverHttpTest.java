@@ -48,6 +48,8 @@ class RequestsOverHttpTest {
                 "{\"on\": \"2027-05-05\", \"part\": \"MOST\", \"hours\": null}|\"\"|days.0.part",
                 "{\"on\": \"2027-05-05\", \"part\": \"HOURS\", \"hours\": \"two\"}|\"\"|days.0.hours",
                 "{\"on\": \"2027-05-05\", \"part\": \"HOURS\", \"hours\": null}|\"\"|days",
+                "{\"on\": \"2027-05-05\", \"part\": \"TIMES\", \"between\": {\"from\": \"25:00\", \"to\": \"26:00\"}}|\"\"|days.0.between.from",
+                "{\"on\": \"2027-05-05\", \"part\": \"TIMES\", \"between\": null}|\"\"|days",
                 "|\"\"|days",
                 "{\"on\": \"2027-05-05\", \"part\": \"WHOLE\", \"hours\": null}|null|note",
             })

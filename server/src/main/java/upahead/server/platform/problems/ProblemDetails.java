@@ -1,10 +1,12 @@
 package upahead.server.platform.problems;
 
 import com.fasterxml.jackson.databind.JsonMappingException;
+import com.fasterxml.jackson.databind.exc.InvalidFormatException;
 import java.lang.reflect.RecordComponent;
 import java.sql.SQLException;
 import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
@@ -28,6 +30,7 @@ import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
+import org.springframework.web.multipart.MaxUploadSizeExceededException;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 
 /** Every error as problem details (RFC 9457), naming the field where there is one. */
@@ -93,6 +96,14 @@ class ProblemDetails extends ResponseEntityExceptionHandler {
     }
 
     @Override
+    protected ResponseEntity<Object> handleMaxUploadSizeExceededException(
+            MaxUploadSizeExceededException larger, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        return ResponseEntity.status(HttpStatus.PAYLOAD_TOO_LARGE)
+                .body(detail(
+                        HttpStatus.PAYLOAD_TOO_LARGE, "file", "A file has at most 20 MB; nothing of it was kept."));
+    }
+
+    @Override
     protected ResponseEntity<Object> handleMethodArgumentNotValid(
             MethodArgumentNotValidException invalid, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         List<String> order = fieldsInOrder(invalid.getParameter().getParameterType());
@@ -121,6 +132,9 @@ class ProblemDetails extends ResponseEntityExceptionHandler {
         String message = "This could not be read; please check what was typed.";
         if (unreadable.getMostSpecificCause() instanceof NumberFormatException) {
             message = "This must be a number.";
+        } else if (unreadable.getCause() instanceof InvalidFormatException format
+                && format.getTargetType() == LocalTime.class) {
+            message = "This must be a time such as 13:30.";
         } else if (unreadable.getMostSpecificCause() instanceof DateTimeException) {
             message = "This must be a date such as 2027-04-26, of a year from 1900 to 2199.";
         } else if (unreadable.getMostSpecificCause() instanceof IllegalArgumentException refused) {
