@@ -6,39 +6,27 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
-import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import upahead.core.calendar.DateSpan;
-import upahead.core.quantity.Amount;
 import upahead.server.employment.People;
 import upahead.server.employment.PeopleQuery;
-import upahead.server.employment.Person;
-import upahead.server.employment.PersonFinder;
 import upahead.server.platform.files.Dates;
 import upahead.server.platform.files.FileColumns;
-import upahead.server.platform.files.Numbers;
 import upahead.server.platform.files.Table;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
 import upahead.server.platform.words.Words;
 import upahead.server.policies.Policies;
-import upahead.server.policies.PolicyDetail;
-import upahead.server.requests.leave.RequestDraft;
+import upahead.server.requests.LeaveRows.LeaveInRow;
 import upahead.server.requests.leave.RequestDraft.AskedDay;
-import upahead.server.requests.leave.RequestDraft.Part;
 
 /** Brings in leave that was agreed elsewhere, as before the start, from a file: looked at first, taken whole or not. */
 @Service
 public class LeaveFiles {
-
-    private static final int MOST_DAYS = 120;
 
     /** What a row is. */
     public enum LeaveRowState {
@@ -69,8 +57,6 @@ public class LeaveFiles {
             int unusual,
             int wrong,
             List<LeaveRow> rows) {}
-
-    private record Row(Table.Row row, RequestDraft leave, List<String> faults) {}
 
     private final EnteredLeave entered;
     private final People people;
@@ -107,7 +93,7 @@ public class LeaveFiles {
         Table table = Table.read(content);
         FileColumns<LeaveColumn> columns = columns(table, reading);
         columns.requireNeeded();
-        List<Row> rows = rows(table, columns);
+        List<LeaveInRow> rows = rows(table, columns);
         List<LeaveRow> views = looked(rows);
         if (views.stream().anyMatch(view -> view.state() == LeaveRowState.WRONG)) {
             throw Refusal.of("file", "Nothing was taken: some rows are wrong.");
@@ -137,81 +123,16 @@ public class LeaveFiles {
                 views);
     }
 
-    private List<Row> rows(Table table, FileColumns<LeaveColumn> columns) {
-        PersonFinder<Person> finder = PersonFinder.of(people.search(PeopleQuery.everybody()));
-        Map<String, PolicyDetail> byName = policies.all().stream()
-                .collect(Collectors.toMap(policy -> policy.name().toLowerCase(Locale.ROOT), Function.identity()));
-        policies.all().forEach(policy -> byName.putIfAbsent(policy.payrollCode().toLowerCase(Locale.ROOT), policy));
-        return table.rows().stream()
-                .map(row -> row(row, columns, finder, byName))
-                .toList();
+    private List<LeaveInRow> rows(Table table, FileColumns<LeaveColumn> columns) {
+        return new LeaveRows(columns, people.search(PeopleQuery.everybody()), policies.all()).of(table);
     }
 
-    private static Row row(
-            Table.Row row,
-            FileColumns<LeaveColumn> columns,
-            PersonFinder<Person> finder,
-            Map<String, PolicyDetail> byName) {
-        List<String> faults = new ArrayList<>();
-        if (row.tooLong()) {
-            faults.add("has more cells than there are headings");
-        }
-        PersonFinder.Meant<Person> meant = finder.find(columns.cell(row, LeaveColumn.PERSON));
-        if (meant.person() == null) {
-            faults.add(meant.fault());
-        }
-        String name = columns.cell(row, LeaveColumn.POLICY);
-        PolicyDetail policy = byName.get(name.toLowerCase(Locale.ROOT));
-        if (policy == null) {
-            faults.add("there is no policy “" + name + "”");
-        }
-        Optional<LocalDate> first = date(columns, row, LeaveColumn.FIRST, faults);
-        Optional<LocalDate> last =
-                columns.cell(row, LeaveColumn.LAST).isEmpty() ? first : date(columns, row, LeaveColumn.LAST, faults);
-        Optional<DateSpan> days = first.flatMap(from -> last.flatMap(to -> DateSpan.between(from, to)));
-        if (first.isPresent() && last.isPresent() && days.isEmpty()) {
-            faults.add("the last day is before the first");
-        }
-        if (days.filter(span -> span.days() > MOST_DAYS).isPresent()) {
-            faults.add("has more than " + MOST_DAYS + " days; split it");
-        }
-        String hours = columns.cell(row, LeaveColumn.HOURS);
-        Optional<Amount> figure = hours.isEmpty() ? Optional.empty() : Numbers.readHours(hours);
-        if (!hours.isEmpty() && figure.filter(Amount::isPositive).isEmpty()) {
-            faults.add("hours a day: “" + hours + "” is no number above 0");
-        }
-        return new Row(
-                row,
-                faults.isEmpty()
-                        ? new RequestDraft(
-                                meant.person().id(),
-                                policy.id(),
-                                days.orElseThrow()
-                                        .dates()
-                                        .map(day -> new AskedDay(
-                                                day, figure.isPresent() ? Part.HOURS : Part.WHOLE, figure.orElse(null)))
-                                        .toList(),
-                                columns.cell(row, LeaveColumn.NOTE))
-                        : null,
-                faults);
-    }
-
-    private static Optional<LocalDate> date(
-            FileColumns<LeaveColumn> columns, Table.Row row, LeaveColumn column, List<String> faults) {
-        String text = columns.cell(row, column);
-        Optional<LocalDate> date = Dates.read(text, columns.order());
-        if (date.isEmpty()) {
-            faults.add(column.title().toLowerCase(Locale.ROOT) + ": “" + text + "” is no date; write it as 2027-04-26");
-        }
-        return date;
-    }
-
-    private List<LeaveRow> looked(List<Row> rows) {
+    private List<LeaveRow> looked(List<LeaveInRow> rows) {
         Map<Long, Set<LocalDate>> inTheFile = new HashMap<>();
         return rows.stream().map(row -> looked(row, inTheFile)).toList();
     }
 
-    private LeaveRow looked(Row row, Map<Long, Set<LocalDate>> inTheFile) {
+    private LeaveRow looked(LeaveInRow row, Map<Long, Set<LocalDate>> inTheFile) {
         if (row.leave() == null) {
             return view(row, LeaveRowState.WRONG, row.faults());
         }
@@ -242,7 +163,7 @@ public class LeaveFiles {
                 says);
     }
 
-    private static LeaveRow view(Row row, LeaveRowState state, List<String> says) {
+    private static LeaveRow view(LeaveInRow row, LeaveRowState state, List<String> says) {
         return new LeaveRow(row.row().line(), row.row().text(), state, says);
     }
 }

@@ -20,7 +20,7 @@ import upahead.server.requests.leave.ReminderStore;
 import upahead.server.requests.leave.ReminderStore.WaitingSince;
 import upahead.server.requests.leave.RequestListStore;
 import upahead.server.requests.leave.RequestSummary;
-import upahead.server.requests.signing.SignOffs;
+import upahead.server.requests.signing.WhoIsAsked;
 
 /** Reminds whoever is asked for a decision: when it has waited long, and before the pay run of its days. */
 @Component
@@ -28,7 +28,7 @@ class Reminders implements OnceADay {
 
     private final ReminderStore store;
     private final RequestListStore list;
-    private final SignOffs signOffs;
+    private final WhoIsAsked whoIsAsked;
     private final SignOffPaths paths;
     private final People people;
     private final Organisation organisation;
@@ -37,14 +37,14 @@ class Reminders implements OnceADay {
     Reminders(
             ReminderStore store,
             RequestListStore list,
-            SignOffs signOffs,
+            WhoIsAsked whoIsAsked,
             SignOffPaths paths,
             People people,
             Organisation organisation,
             Notices notices) {
         this.store = store;
         this.list = list;
-        this.signOffs = signOffs;
+        this.whoIsAsked = whoIsAsked;
         this.paths = paths;
         this.people = people;
         this.organisation = organisation;
@@ -91,7 +91,7 @@ class Reminders implements OnceADay {
         store.reminded(request.id(), day);
         String about = "A request of " + request.person() + " still waits";
         String text = about + " (" + RequestWords.inShort(request) + "): " + why + ".";
-        for (long signer : signOffs.toTell(request.sent())) {
+        for (long signer : whoIsAsked.toTell(request.sent())) {
             notices.tell(signer, Topic.REMINDER, about, text, "/requests/" + request.id());
         }
     }

@@ -14,6 +14,7 @@ import upahead.server.requests.leave.RequestState;
 import upahead.server.requests.leave.RequestStore;
 import upahead.server.requests.leave.RequestSummary;
 import upahead.server.requests.signing.SignOffs;
+import upahead.server.requests.signing.WhoIsAsked;
 
 /** A request with everything needed to decide it, as far as whoever is signed in may see it. */
 @Component
@@ -28,6 +29,7 @@ class RequestDetails {
     private final RequestListStore lists;
     private final RequestReviewer reviewer;
     private final SignOffs signOffs;
+    private final WhoIsAsked whoIsAsked;
     private final DocumentStore documents;
     private final DecidersView deciders;
     private final Reach reach;
@@ -38,6 +40,7 @@ class RequestDetails {
             RequestListStore lists,
             RequestReviewer reviewer,
             SignOffs signOffs,
+            WhoIsAsked whoIsAsked,
             DocumentStore documents,
             DecidersView deciders,
             Reach reach,
@@ -46,6 +49,7 @@ class RequestDetails {
         this.lists = lists;
         this.reviewer = reviewer;
         this.signOffs = signOffs;
+        this.whoIsAsked = whoIsAsked;
         this.documents = documents;
         this.deciders = deciders;
         this.reach = reach;
@@ -81,7 +85,7 @@ class RequestDetails {
                 waiting && isOwn(request),
                 CANCELLABLE.contains(request.state()) && reach.leads(request.personId()),
                 waiting && signOffs.isInTurn(request.sent()),
-                waiting ? signOffs.asked(request.sent()).orElse(null) : null,
+                waiting ? whoIsAsked.of(request.sent()).orElse(null) : null,
                 signOffs.of(request.id()),
                 store.answers(request.id()),
                 documents.of(request.id()),

@@ -20,7 +20,7 @@ import upahead.server.requests.leave.RequestState;
 import upahead.server.requests.leave.RequestStore;
 import upahead.server.requests.leave.RequestSummary;
 import upahead.server.requests.signing.Asked;
-import upahead.server.requests.signing.SignOffs;
+import upahead.server.requests.signing.WhoIsAsked;
 import upahead.server.requests.told.AlsoTold;
 
 /** Tells whom it concerns what became of a request: the person, and the next run where a closed period changes. */
@@ -30,7 +30,7 @@ class RequestNews {
     private final RequestStore store;
     private final MovableClock clock;
     private final People people;
-    private final SignOffs signOffs;
+    private final WhoIsAsked whoIsAsked;
     private final Notices notices;
     private final AlsoTold alsoTold;
     private final CurrentUser user;
@@ -39,7 +39,7 @@ class RequestNews {
     RequestNews(
             RequestStore store,
             People people,
-            SignOffs signOffs,
+            WhoIsAsked whoIsAsked,
             Notices notices,
             AlsoTold alsoTold,
             CurrentUser user,
@@ -48,7 +48,7 @@ class RequestNews {
         this.store = store;
         this.clock = clock;
         this.people = people;
-        this.signOffs = signOffs;
+        this.whoIsAsked = whoIsAsked;
         this.notices = notices;
         this.alsoTold = alsoTold;
         this.user = user;
@@ -101,7 +101,8 @@ class RequestNews {
 
     /** Mails whoever signs next what is asked for; the history says why it is not the one who was meant. */
     void tellNextSigner(RequestSummary request) {
-        signOffs.asked(request.sent())
+        whoIsAsked
+                .of(request.sent())
                 .map(Asked::because)
                 .filter(because -> !because.isEmpty())
                 .ifPresent(because -> store.addEvent(request.id(), clock.now(), "Up Ahead", "ASKED_INSTEAD", because));
@@ -110,13 +111,13 @@ class RequestNews {
                 + (request.first().equals(request.last()) ? "" : " to " + Words.weekday(request.last()))
                 + (request.note().isEmpty() ? "." : ", with the note: " + request.note());
         String about = request.person() + " asks for " + request.policy() + " from " + Words.weekday(request.first());
-        people.get(signOffs.toTell(request.sent())).forEach(signer -> tell(signer, request, about, text));
+        people.get(whoIsAsked.toTell(request.sent())).forEach(signer -> tell(signer, request, about, text));
     }
 
     /** Mails whoever decides for the person, or their stand-in, what the person asks; the administrators where nobody does. */
     void tellLeader(RequestSummary request, String what, String message) {
         String text = request.person() + " " + what + " (" + RequestWords.inShort(request) + "): " + message;
-        people.get(signOffs.leadersOf(people.get(request.personId())))
+        people.get(whoIsAsked.leadersOf(people.get(request.personId())))
                 .forEach(leader -> tell(leader, request, request.person() + " " + what, text));
     }
 

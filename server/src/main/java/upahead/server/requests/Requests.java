@@ -17,6 +17,7 @@ import upahead.server.requests.leave.RequestQuery;
 import upahead.server.requests.leave.RequestStore;
 import upahead.server.requests.leave.RequestSummary;
 import upahead.server.requests.signing.SignOffs;
+import upahead.server.requests.signing.WhoIsAsked;
 
 /** Requests, to be looked at. */
 @Service
@@ -28,6 +29,7 @@ public class Requests {
     private final RequestListStore lists;
     private final RequestDetails details;
     private final SignOffs signOffs;
+    private final WhoIsAsked whoIsAsked;
     private final Reach reach;
     private final CurrentUser user;
 
@@ -36,12 +38,14 @@ public class Requests {
             RequestListStore lists,
             RequestDetails details,
             SignOffs signOffs,
+            WhoIsAsked whoIsAsked,
             Reach reach,
             CurrentUser user) {
         this.store = store;
         this.lists = lists;
         this.details = details;
         this.signOffs = signOffs;
+        this.whoIsAsked = whoIsAsked;
         this.reach = reach;
         this.user = user;
     }
@@ -63,7 +67,7 @@ public class Requests {
             return query;
         }
         long signer = user.personId();
-        return query.decidedBy(signer, signOffs.askedInPlaceOfAnother(signer, store.waiting()));
+        return query.decidedBy(signer, whoIsAsked.askedInPlaceOfAnother(signer, store.waiting()));
     }
 
     /** One's own requests, or those of somebody one reaches. */

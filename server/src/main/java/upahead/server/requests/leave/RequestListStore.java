@@ -2,7 +2,6 @@ package upahead.server.requests.leave;
 
 import static upahead.server.database.Tables.LEAVE_DAY;
 import static upahead.server.database.Tables.LEAVE_REQUEST;
-import static upahead.server.database.Tables.REQUEST_EVENT;
 import static upahead.server.employment.PeopleJoined.PERSON_NAME;
 import static upahead.server.employment.PeopleJoined.decidedBy;
 import static upahead.server.employment.PeopleJoined.inPayGroup;
@@ -11,21 +10,20 @@ import static upahead.server.employment.PeopleJoined.named;
 import static upahead.server.employment.PeopleJoined.peopleAtWork;
 import static upahead.server.organisation.OrganisationJoined.TEAM_NAME;
 import static upahead.server.platform.sql.Among.among;
-import static upahead.server.policies.PoliciesJoined.POLICY_NAME;
 import static upahead.server.policies.PoliciesJoined.policies;
+import static upahead.server.requests.leave.SummaryJoined.APPROVED_TOTAL;
+import static upahead.server.requests.leave.SummaryJoined.FIRST;
+import static upahead.server.requests.leave.SummaryJoined.LAST;
+import static upahead.server.requests.leave.SummaryJoined.TOTAL;
 import static upahead.server.requests.signing.SignOffJoined.signedBy;
 
 import java.math.BigDecimal;
 import java.time.LocalDate;
-import java.util.Collection;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.Record1;
 import org.jooq.Result;
@@ -33,7 +31,6 @@ import org.jooq.Select;
 import org.jooq.SortField;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
-import upahead.core.quantity.Amount;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.policies.PoliciesJoined;
 
@@ -41,33 +38,13 @@ import upahead.server.policies.PoliciesJoined;
 @Repository
 public class RequestListStore {
 
-    private static final Field<LocalDate> FIRST = DSL.min(LEAVE_DAY.ON_DATE);
-    private static final Field<LocalDate> LAST = DSL.max(LEAVE_DAY.ON_DATE);
-    private static final Field<BigDecimal> TOTAL = DSL.sum(LEAVE_DAY.AMOUNT);
-    private static final Field<BigDecimal> APPROVED_TOTAL =
-            DSL.sum(DSL.when(LEAVE_DAY.DECISION.eq(Decision.APPROVED.name()), LEAVE_DAY.AMOUNT)
-                    .otherwise(BigDecimal.ZERO));
-
-    /** What each row of a list of requests has once. */
-    private static final List<Field<?>> GROUPED = Stream.concat(
-                    Stream.of(
-                            LEAVE_REQUEST.ID,
-                            LEAVE_REQUEST.PERSON_ID,
-                            LEAVE_REQUEST.POLICY_ID,
-                            LEAVE_REQUEST.STATE,
-                            LEAVE_REQUEST.NOTE,
-                            LEAVE_REQUEST.SENT_AT,
-                            LEAVE_REQUEST.EDITS,
-                            PERSON_NAME,
-                            TEAM_NAME),
-                    PoliciesJoined.FIELDS.stream())
-            .toList();
-
     private final DSLContext sql;
+    private final RequestOutcomeStore outcomes;
     private final MovableClock clock;
 
-    public RequestListStore(DSLContext sql, MovableClock clock) {
+    RequestListStore(DSLContext sql, RequestOutcomeStore outcomes, MovableClock clock) {
         this.sql = sql;
+        this.outcomes = outcomes;
         this.clock = clock;
     }
 
@@ -162,7 +139,7 @@ public class RequestListStore {
                 .join(LEAVE_DAY)
                 .on(LEAVE_DAY.REQUEST_ID.eq(LEAVE_REQUEST.ID))
                 .where(condition)
-                .groupBy(GROUPED)
+                .groupBy(SummaryJoined.GROUPED)
                 .orderBy(order, LEAVE_REQUEST.ID.asc())
                 .limit(most)
                 .offset(skip)
@@ -171,70 +148,16 @@ public class RequestListStore {
                 .filter(row -> !row.get(LEAVE_REQUEST.STATE).equals(RequestState.WAITING.name()))
                 .map(row -> row.get(LEAVE_REQUEST.ID))
                 .toList();
-        Map<Long, List<LocalDate>> declined = declined(decided);
-        Map<Long, List<LocalDate>> cancelAsked = cancelAsked(decided);
-        Map<Long, String> answers = lastMessages(decided);
+        Map<Long, List<LocalDate>> declined = outcomes.declined(decided);
+        Map<Long, List<LocalDate>> cancelAsked = outcomes.cancelAsked(decided);
+        Map<Long, String> answers = outcomes.lastMessages(decided);
         return rows.map(row -> {
             long id = row.get(LEAVE_REQUEST.ID);
-            return summary(
+            return SummaryJoined.summary(
                     row,
                     declined.getOrDefault(id, List.of()),
                     cancelAsked.getOrDefault(id, List.of()),
                     answers.getOrDefault(id, ""));
         });
-    }
-
-    private Map<Long, List<LocalDate>> cancelAsked(Collection<Long> requests) {
-        return sql.select(LEAVE_DAY.REQUEST_ID, LEAVE_DAY.ON_DATE)
-                .from(LEAVE_DAY)
-                .where(among(LEAVE_DAY.REQUEST_ID, requests))
-                .and(LEAVE_DAY.CANCEL_ASKED.isTrue())
-                .orderBy(LEAVE_DAY.ON_DATE)
-                .fetchGroups(LEAVE_DAY.REQUEST_ID, LEAVE_DAY.ON_DATE);
-    }
-
-    private Map<Long, List<LocalDate>> declined(Collection<Long> requests) {
-        return sql.select(LEAVE_DAY.REQUEST_ID, LEAVE_DAY.ON_DATE)
-                .from(LEAVE_DAY)
-                .where(among(LEAVE_DAY.REQUEST_ID, requests))
-                .and(LEAVE_DAY.DECISION.eq(Decision.DECLINED.name()))
-                .and(LEAVE_DAY.AMOUNT.gt(BigDecimal.ZERO))
-                .orderBy(LEAVE_DAY.ON_DATE)
-                .fetchGroups(LEAVE_DAY.REQUEST_ID, LEAVE_DAY.ON_DATE);
-    }
-
-    /** What was said with the last decision about each request. */
-    private Map<Long, String> lastMessages(Collection<Long> requests) {
-        Map<Long, String> messages = new HashMap<>();
-        sql.select(REQUEST_EVENT.REQUEST_ID, REQUEST_EVENT.MESSAGE)
-                .from(REQUEST_EVENT)
-                .where(among(REQUEST_EVENT.REQUEST_ID, requests))
-                .and(REQUEST_EVENT.WHAT.notIn("SENT", "CHANGED", "ASKED_INSTEAD", "CANCELLATION_ASKED"))
-                .orderBy(REQUEST_EVENT.ID)
-                .forEach(row -> messages.put(row.value1(), row.value2()));
-        return messages;
-    }
-
-    private static RequestSummary summary(
-            Record row, List<LocalDate> declined, List<LocalDate> cancelAsked, String answer) {
-        return new RequestSummary(
-                row.get(LEAVE_REQUEST.ID),
-                row.get(LEAVE_REQUEST.PERSON_ID),
-                row.get(PERSON_NAME),
-                row.get(TEAM_NAME),
-                row.get(LEAVE_REQUEST.POLICY_ID),
-                row.get(POLICY_NAME),
-                PoliciesJoined.unit(row),
-                RequestState.valueOf(row.get(LEAVE_REQUEST.STATE)),
-                row.get(FIRST),
-                row.get(LAST),
-                new Amount(row.get(TOTAL)),
-                new Amount(row.get(APPROVED_TOTAL)),
-                declined,
-                cancelAsked,
-                answer,
-                row.get(LEAVE_REQUEST.NOTE),
-                row.get(LEAVE_REQUEST.SENT_AT),
-                row.get(LEAVE_REQUEST.EDITS));
     }
 }

@@ -2,23 +2,14 @@ package upahead.server.requests.signing;
 
 import java.time.LocalDateTime;
 import java.util.ArrayList;
-import java.util.Collection;
-import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Objects;
-import java.util.Optional;
-import java.util.Set;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import upahead.server.employment.People;
 import upahead.server.employment.Person;
 import upahead.server.employment.Reach;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.access.Role;
-import upahead.server.platform.access.SignIns;
 import upahead.server.platform.access.SignedIn;
-import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.rights.Permission;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.SignOffPaths;
@@ -30,34 +21,17 @@ import upahead.server.requests.signing.SignOffStore.Signer;
 public class SignOffs {
 
     private final SignOffStore store;
-    private final StandInStore standIns;
-    private final AwayToday away;
+    private final WhoIsAsked whoIsAsked;
     private final SignOffPaths paths;
-    private final SignIns signIns;
-    private final People people;
     private final Reach reach;
     private final CurrentUser user;
-    private final MovableClock clock;
 
-    SignOffs(
-            SignOffStore store,
-            StandInStore standIns,
-            AwayToday away,
-            SignOffPaths paths,
-            SignIns signIns,
-            People people,
-            Reach reach,
-            CurrentUser user,
-            MovableClock clock) {
+    SignOffs(SignOffStore store, WhoIsAsked whoIsAsked, SignOffPaths paths, Reach reach, CurrentUser user) {
         this.store = store;
-        this.standIns = standIns;
-        this.away = away;
+        this.whoIsAsked = whoIsAsked;
         this.paths = paths;
-        this.signIns = signIns;
-        this.people = people;
         this.reach = reach;
         this.user = user;
-        this.clock = clock;
     }
 
     /** A request that somebody sent, as far as it matters for signing. */
@@ -95,81 +69,6 @@ public class SignOffs {
         return store.of(requestId);
     }
 
-    /** Who is asked for the next approval today; nothing where all are given, or anybody of a role gives it. */
-    public Optional<Asked> asked(Sent request) {
-        return asked(request, store.of(request.requestId()), signers(List.of()));
-    }
-
-    private static Optional<Asked> asked(Sent request, List<SignOff> all, Signers signers) {
-        Set<Long> signed =
-                all.stream().map(SignOff::signerId).filter(Objects::nonNull).collect(Collectors.toSet());
-        return next(all)
-                .filter(open -> open.personId() != null)
-                .map(open -> signers.ask(open.personId(), request.requesterId(), signed));
-    }
-
-    /** Whom to tell that the next approval of a request is theirs. */
-    public Set<Long> toTell(Sent request) {
-        Optional<SignOff> open = next(store.of(request.requestId()));
-        Set<Long> told = new HashSet<>();
-        open.filter(each -> each.personId() == null).ifPresent(each -> told.addAll(signIns.peopleIn(each.role())));
-        asked(request).ifPresent(asked -> {
-            if (asked.personId() == null) {
-                told.addAll(signIns.peopleWho(Permission.DECIDE_FOR_EVERYBODY));
-            } else {
-                told.add(asked.personId());
-            }
-        });
-        told.remove(request.requesterId());
-        return told;
-    }
-
-    /** Who is asked today about what somebody wants, besides sign-offs. */
-    public Set<Long> leadersOf(Person person) {
-        Long leader = person.approverId() == null
-                ? null
-                : signers(List.of())
-                        .ask(person.approverId(), person.id(), Set.of())
-                        .personId();
-        return leader == null ? signIns.peopleWho(Permission.DECIDE_FOR_EVERYBODY) : Set.of(leader);
-    }
-
-    /**
-     * @param meant who is looked at for certain
-     */
-    private Signers signers(Collection<Long> meant) {
-        return new Signers(
-                clock.today(),
-                standIns.on(clock.today()),
-                away.awayOn(clock.today()),
-                signIns.peopleWho(Permission.DECIDE_FOR_THE_ASSIGNED),
-                people.get(meant),
-                people::get);
-    }
-
-    private static Optional<SignOff> next(List<SignOff> all) {
-        return all.stream().filter(SignOff::isOpen).findFirst();
-    }
-
-    /** Of some waiting requests those whose next approval is asked of a person in the place of another. */
-    public Set<Long> askedInPlaceOfAnother(long personId, Collection<Sent> waiting) {
-        Map<Long, List<SignOff>> all =
-                store.of(waiting.stream().map(Sent::requestId).toList());
-        Signers signers = signers(all.values().stream()
-                .flatMap(List::stream)
-                .filter(SignOff::isOpen)
-                .map(SignOff::personId)
-                .filter(Objects::nonNull)
-                .collect(Collectors.toSet()));
-        Set<Long> asked = new HashSet<>();
-        for (Sent request : waiting) {
-            asked(request, all.getOrDefault(request.requestId(), List.of()), signers)
-                    .filter(each -> Objects.equals(each.personId(), personId))
-                    .ifPresent(unused -> asked.add(request.requestId()));
-        }
-        return asked;
-    }
-
     /** Whether whoever is signed in can decide: in turn, or as an administrator over the top. */
     public boolean mayDecide(Sent request) {
         return isInTurn(request) || user.get().may(Permission.DECIDE_FOR_EVERYBODY);
@@ -189,8 +88,9 @@ public class SignOffs {
         return !own
                 && !signedBefore
                 && signedIn.may(Permission.DECIDE_FOR_THE_ASSIGNED)
-                && (next(all).filter(each -> isMeant(each, signedIn)).isPresent()
-                        || asked(request, all, signers(List.of()))
+                && (WhoIsAsked.next(all).filter(each -> isMeant(each, signedIn)).isPresent()
+                        || whoIsAsked
+                                .of(request, all)
                                 .filter(each -> isAsked(each, signedIn))
                                 .isPresent());
     }
@@ -222,6 +122,6 @@ public class SignOffs {
 
     /** Gives the next approval. */
     public void sign(long requestId, LocalDateTime at) {
-        next(store.of(requestId)).ifPresent(open -> store.sign(requestId, open.step(), user.get(), at));
+        WhoIsAsked.next(store.of(requestId)).ifPresent(open -> store.sign(requestId, open.step(), user.get(), at));
     }
 }
