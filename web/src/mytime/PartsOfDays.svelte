@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import type { AskedDay, DayTimes } from '../api/types';
   import { clockSpan } from '../common/clock';
   import { longDay } from '../common/format';
@@ -6,6 +7,8 @@
   import TimesOfDay from './TimesOfDay.svelte';
 
   let { asking }: { asking: Asking } = $props();
+
+  let open = $state(untrack(() => asking.marked.some((each) => each.part !== 'WHOLE')));
 
   const inHours = $derived(asking.rules?.leaveIn === 'HOURS');
 
@@ -17,7 +20,7 @@
   }
 </script>
 
-<details class="mt-2" open={asking.marked.some((each) => each.part !== 'WHOLE')}>
+<details data-parts class="mt-2" bind:open>
   <summary class="cursor-pointer">Part of a day only</summary>
   <ul class="mt-1 space-y-1">
     {#each asking.costly as each (each.on)}

@@ -15,6 +15,8 @@
 
   const first = $derived(times.findIndex((day) => hoursOf(day) !== null));
 
+  let open = $state(untrack(() => first >= 0));
+
   /** The hours of a day follow from its times. */
   function follow(at: number) {
     const hours = hoursOf(times[at]!);
@@ -32,7 +34,7 @@
   }
 </script>
 
-<details open={first >= 0}>
+<details data-times bind:open>
   <summary class="cursor-pointer">Times of the day</summary>
   <p class="quiet mt-1 text-sm">
     With them, leave can be asked for from one time to another, and its hours follow.

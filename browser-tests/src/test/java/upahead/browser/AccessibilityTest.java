@@ -4,45 +4,98 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import org.junit.jupiter.api.Test;
+import org.openqa.selenium.Keys;
 
 /** No screen of time off has a fault that a checker of accessibility finds, in both themes, on a desk and on a phone. */
 class AccessibilityTest extends OnTheDemo {
 
+    private static final boolean DARK = true;
+    private static final boolean LIGHT = false;
+
     @Test
     void ofAnEmployee() {
         browser.signInAndEnter("kerensa", PASSWORD);
-        assertNoFault("/my-time", "/my-time/year", "/my-time/terms", "/notices");
+        assertNoFault("/my-time", "/my-time/year", "/my-time/terms", "/notices", "/mail");
+        assertNoFaultOn("/my-time", "days asked for", () -> {
+            browser.type("[aria-label='Days, typed']", "20-21 May");
+            browser.press(Keys.ENTER);
+            browser.clickOn("[data-parts] summary");
+            browser.choose("[aria-label^='How much of']", "From … to …");
+            browser.sees("[data-parts]", "break 12:00 to 12:30");
+        });
     }
 
     @Test
     void ofAnApprover() {
         browser.signInAndEnter("corvin", PASSWORD);
         assertNoFault("/requests", "/my-team");
+        assertNoFaultOn("/requests", "one opened", () -> {
+            browser.clickOnRow("Petrel Yaxley");
+            browser.sees("[data-history]", "Petrel Yaxley");
+        });
+        assertNoFaultOn("/requests", "stand-ins", () -> {
+            browser.click("My stand-ins");
+            browser.sees("Name as stand-in");
+        });
     }
 
     @Test
     void ofAnAdministrator() {
         administrator();
         assertNoFault("/calendar", "/people/organisation");
+        browser.go("/calendar");
+        browser.clickOnRow("Grounds");
+        assertNoFaultOn(
+                "/calendar", "a team opened", () -> browser.sees("[data-person='Silvan Bellwether']", "Hourly leave"));
+        assertNoFaultOn("/requests", "leave entered", () -> {
+            browser.click("Enter leave");
+            browser.sees("Whose");
+        });
+        assertNoFaultOn("/requests", "leave entered for many", () -> {
+            browser.click("Enter for many");
+            browser.sees("[data-many]", "for all of them or for none");
+        });
+        assertNoFaultOn("/people/27", "working time", () -> {
+            browser.click("Working time");
+            browser.sees("[data-times]", "Break from");
+        });
     }
 
     private void assertNoFault(String... places) {
-        for (boolean dark : new boolean[] {false, true}) {
-            if (dark) {
-                browser.preferDark();
-            } else {
-                browser.preferLight();
-            }
+        for (boolean dark : new boolean[] {LIGHT, DARK}) {
             for (int[] size : new int[][] {{1280, 800}, {390, 844}}) {
-                browser.resize(size[0], size[1]);
+                look(dark, size[0], size[1]);
                 for (String place : places) {
                     browser.go(place);
-                    browser.waitUntilGone("main .loading");
-                    assertThat(browser.faults())
-                            .as(place + (dark ? ", dark, " : ", light, ") + size[0])
-                            .isEqualTo(List.of());
+                    assertNoFaultNow(place);
                 }
             }
         }
+    }
+
+    /** A screen in a state that somebody brings about: light on a desk, and dark on a phone. */
+    private void assertNoFaultOn(String place, String state, Runnable bringAbout) {
+        for (boolean dark : new boolean[] {LIGHT, DARK}) {
+            look(dark, dark ? 390 : 1280, 844);
+            browser.go("/");
+            browser.go(place);
+            bringAbout.run();
+            assertNoFaultNow(place + ", " + state);
+        }
+        browser.resize(1280, 800);
+    }
+
+    private void look(boolean dark, int width, int height) {
+        if (dark) {
+            browser.preferDark();
+        } else {
+            browser.preferLight();
+        }
+        browser.resize(width, height);
+    }
+
+    private void assertNoFaultNow(String what) {
+        browser.waitUntilGone("main .loading");
+        assertThat(browser.faults()).as(what).isEqualTo(List.of());
     }
 }

@@ -199,4 +199,38 @@ class TimeOffTest extends OnTheDemo {
         browser.go("/people/organisation");
         browser.sees("[data-told-of-teams]", "Glasshouses: ");
     }
+
+    @Test
+    @Order(8)
+    void leaveIsAskedForByTheClock() {
+        administrator();
+        browser.go("/people/28");
+        browser.click("Working time");
+        browser.clickOn("[data-times] summary");
+        browser.type("[aria-label='From on Mon']", "7");
+        browser.sees("The times of Mon need a begin and an end");
+        browser.type("[aria-label='To on Mon']", "3:30p");
+        browser.type("[aria-label='Break from on Mon']", "1100");
+        browser.type("[aria-label='Break to on Mon']", "11.30");
+        browser.click("The same as Mon on every day with hours");
+        browser.click("Change it from then on");
+        browser.sees("Mon, Tue, Wed, Thu, Fri 07:00 to 15:30, break 11:00 to 11:30");
+
+        browser.signInAndEnter("kerensa", PASSWORD);
+        browser.click("Anniversary hours");
+        browser.type("[aria-label='Days, typed']", "27 May");
+        browser.press(Keys.ENTER);
+        browser.clickOn("[data-parts] summary");
+        browser.choose("[aria-label^='How much of']", "From … to …");
+        browser.sees("[data-parts]", "of 07:30 to 16:00, break 12:00 to 12:30");
+        browser.type("[aria-label^='From, on']", "11");
+        browser.press(Keys.TAB);
+        browser.type("[aria-label^='To, on']", "2p");
+        browser.press(Keys.TAB);
+        browser.sees("[data-cost]", "2.5 hours");
+        browser.click("Send request");
+        browser.sees("Sent. You will see here");
+        browser.click("Thu 27 May");
+        browser.sees("11:00 to 14:00");
+    }
 }
