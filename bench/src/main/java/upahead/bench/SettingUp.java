@@ -65,11 +65,23 @@ final class SettingUp {
         }
     }
 
-    /** In a process of its own, in which nothing is compiled yet. */
+    /**
+     * In a process of its own, in which nothing is compiled yet, with the memory and the archive of classes that
+     * {@code ./up-ahead start} gives it.
+     */
     private static void startAgain(Path data, int people, long policy) throws IOException {
+        Path archive = data.resolve("classes.jsa");
+        runAgain("-XX:ArchiveClassesAtExit=" + archive, data, 0, policy);
+        runAgain("-XX:SharedArchiveFile=" + archive, data, people, policy);
+    }
+
+    private static void runAgain(String classes, Path data, int people, long policy) throws IOException {
         Process again = new ProcessBuilder(
                         ProcessHandle.current().info().command().orElseThrow(),
                         "-XX:+UseSerialGC",
+                        "-XX:InitialRAMPercentage=4",
+                        "-XX:NewRatio=1",
+                        classes,
                         "-cp",
                         System.getProperty("java.class.path"),
                         Bench.class.getName(),
@@ -77,17 +89,25 @@ final class SettingUp {
                         data.toString(),
                         String.valueOf(people),
                         String.valueOf(policy))
-                .inheritIO()
+                .redirectOutput(people == 0 ? ProcessBuilder.Redirect.DISCARD : ProcessBuilder.Redirect.INHERIT)
+                .redirectError(people == 0 ? ProcessBuilder.Redirect.DISCARD : ProcessBuilder.Redirect.INHERIT)
                 .start();
         if (again.onExit().join().exitValue() != 0) {
             throw new IOException("the program started again did not end well");
         }
     }
 
-    /** What a draft changes, asked as soon as somebody can have opened it: some seconds after the start. */
+    /**
+     * What a draft changes, asked as soon as somebody can have opened it: some seconds after the start.
+     *
+     * @param people 0 to start only, and end
+     */
     static void startedAgain(Path data, int people, long policy) {
         FreshProgram.on(data, program -> {
             program.getBean(MovableClock.class).moveTo(TODAY);
+            if (people == 0) {
+                return null;
+            }
             LockSupport.parkNanos(OPENED_AFTER.toNanos());
             Impact impact = program.getBean(Impact.class);
             IntConsumer part = page -> impact.of(policy, terms("100"), NEXT_YEAR, Coverage.everybody(), page, PART);

@@ -45,11 +45,15 @@ public record ClockSpan(LocalTime from, LocalTime to) {
         return shared;
     }
 
-    /** Minutes as hours, to four decimals where no decimal holds them. */
-    static Amount hours(int minutes) {
-        return new Amount(BigDecimal.valueOf(minutes)
+    /** A length of time as hours, to four decimals, half up, where no decimal holds it. */
+    public static Amount hours(Duration length) {
+        return new Amount(BigDecimal.valueOf(length.toMinutes())
                 .divide(MINUTES_OF_AN_HOUR, DECIMALS_OF_AN_HOUR, RoundingMode.HALF_UP)
                 .stripTrailingZeros());
+    }
+
+    static Amount hours(int minutes) {
+        return hours(Duration.ofMinutes(minutes));
     }
 
     private static int start(LocalTime time) {
