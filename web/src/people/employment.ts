@@ -1,3 +1,4 @@
+import { amount } from '../common/format';
 import type { EmploymentType, PersonDetails, Placing, StarterForm } from '../api/types';
 
 export const EMPLOYMENT_TYPES: [EmploymentType, string][] = [
@@ -21,8 +22,8 @@ export function weekWords(week: string[]): string {
     .filter(([, hours]) => hours > 0);
   const same = new Set(working.map(([, hours]) => hours)).size === 1;
   const days = same
-    ? `${working[0]![1]} hours on ${working.map(([day]) => day).join(', ')}`
-    : working.map(([day, hours]) => `${day} ${hours}`).join(', ');
+    ? `${amount(String(working[0]![1]))} hours on ${working.map(([day]) => day).join(', ')}`
+    : working.map(([day, hours]) => `${day} ${amount(String(hours))}`).join(', ');
   return `${Math.round(total * 100) / 100} hours a week: ${days}`;
 }
 
