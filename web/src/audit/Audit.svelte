@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { soon } from '../common/soon';
   import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -37,7 +38,7 @@
 
   $effect(() => {
     const query = { ...filters, page, size: SIZE };
-    const timer = window.setTimeout(
+    return soon(
       () =>
         ask(
           answer(api.GET('/api/audit', { params: { query } })),
@@ -49,7 +50,6 @@
         ),
       150,
     );
-    return () => window.clearTimeout(timer);
   });
 
   function first() {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { soon } from '../common/soon';
   import { router } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -44,7 +45,7 @@
 
   $effect(() => {
     const query = { ...wanted, page, size: SIZE };
-    const timer = window.setTimeout(() => {
+    return soon(() => {
       fetchBalances(query).then(
         (loaded) => {
           found = loaded;
@@ -53,7 +54,6 @@
         (thrown) => (work.problem = Problem.of(thrown)),
       );
     }, 120);
-    return () => window.clearTimeout(timer);
   });
 </script>
 

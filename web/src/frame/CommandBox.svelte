@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { soon } from '../common/soon';
   import { push } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
   import type { Permission, Person, Policy } from '../api/types';
@@ -38,13 +39,12 @@
       people = [];
       return;
     }
-    const timer = window.setTimeout(async () => {
+    return soon(async () => {
       const page = await answer(
         api.GET('/api/people', { params: { query: { search, page: 0, size: 8 } } }),
       );
       people = page.items;
     }, 120);
-    return () => window.clearTimeout(timer);
   });
 
   const ACTIONS: { name: string; path: string; needs: Permission }[] = [

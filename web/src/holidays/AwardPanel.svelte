@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { soon } from '../common/soon';
   import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -51,7 +52,7 @@
   $effect(() => {
     if (!on) return;
     const body = { ...form(null), name: 'award' };
-    const timer = window.setTimeout(
+    return soon(
       () =>
         ask(
           answer(api.POST('/api/awards/preview', { body })),
@@ -63,7 +64,6 @@
         ),
       150,
     );
-    return () => window.clearTimeout(timer);
   });
 
   async function give(event: SubmitEvent) {

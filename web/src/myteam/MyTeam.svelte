@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { soon } from '../common/soon';
   import { answer, api } from '../api/client';
   import type { TeamMember } from '../api/types';
   import DateField from '../common/DateField.svelte';
@@ -20,14 +21,13 @@
   $effect(() => {
     if (!on) return;
     const query = { asOf: on };
-    const timer = window.setTimeout(
+    return soon(
       () =>
         void work.do(async () => {
           team = await answer(api.GET('/api/my-team', { params: { query } }));
         }),
       60,
     );
-    return () => window.clearTimeout(timer);
   });
 
   const shown = $derived(

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { soon } from '../common/soon';
   import { router } from 'svelte-spa-router';
   import { read } from '../common/address';
   import { isPositive } from '../common/decimal';
@@ -32,7 +33,7 @@
   $effect(() => {
     const query = { asOf: on };
     const path = { personId };
-    const timer = window.setTimeout(() => {
+    return soon(() => {
       answer(api.GET('/api/people/{personId}/balances', { params: { path, query } })).then(
         (loaded) => {
           balances = loaded.items;
@@ -40,7 +41,6 @@
         (thrown) => (work.problem = Problem.of(thrown)),
       );
     }, 60);
-    return () => window.clearTimeout(timer);
   });
 
   $effect(() => {

@@ -1,3 +1,4 @@
+import { soon } from '../common/soon';
 import { untrack } from 'svelte';
 import { answer, api, fileBody } from '../api/client';
 import { Problem } from '../api/problem';
@@ -142,7 +143,7 @@ export class Asking {
       this.work.problem = null;
       return undefined;
     }
-    const timer = window.setTimeout(() => {
+    return soon(() => {
       answer(api.POST('/api/requests/preview', { body })).then(
         (found) => {
           this.review = found;
@@ -153,7 +154,6 @@ export class Asking {
         (thrown) => (this.work.problem = Problem.of(thrown)),
       );
     }, ASKED_AFTER_MS);
-    return () => window.clearTimeout(timer);
   }
 
   /** Rules that were changed since the page was opened bring fields that it does not have yet. */

@@ -1,3 +1,4 @@
+import { soon } from '../common/soon';
 import { answer, api } from '../api/client';
 import { Problem } from '../api/problem';
 import type { AskedDay, RequestReview } from '../api/types';
@@ -46,7 +47,7 @@ export class Rest {
   reviewSoon(note: string): (() => void) | undefined {
     if (this.policyId === null) return undefined;
     const body = this.draft(note);
-    const timer = window.setTimeout(() => {
+    return soon(() => {
       answer(api.POST('/api/requests/preview', { body })).then(
         (found) => {
           this.review = found;
@@ -55,7 +56,6 @@ export class Rest {
         (thrown) => (this.problem = Problem.of(thrown)),
       );
     }, ASKED_AFTER_MS);
-    return () => window.clearTimeout(timer);
   }
 
   clear() {

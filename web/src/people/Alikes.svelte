@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { soon } from '../common/soon';
   import { answer, api } from '../api/client';
   import type { Alike } from '../api/types';
   import { day } from '../common/format';
@@ -11,14 +12,13 @@
 
   $effect(() => {
     const query = { name, email: email ?? undefined, hired: hired || undefined };
-    const timer = window.setTimeout(() => {
+    return soon(() => {
       ask(
         answer(api.GET('/api/people/alike', { params: { query } })),
         (found) => (alike = found),
         () => (alike = []),
       );
     }, 300);
-    return () => window.clearTimeout(timer);
   });
 </script>
 

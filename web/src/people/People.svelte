@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { soon } from '../common/soon';
   import { push, router } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -65,7 +66,7 @@
 
   $effect(() => {
     const query = { ...filters, order, descending, page, size: SIZE };
-    const timer = window.setTimeout(() => {
+    return soon(() => {
       ask(
         answer(api.GET('/api/people', { params: { query } })),
         (loaded) => {
@@ -75,7 +76,6 @@
         (thrown) => (work.problem = Problem.of(thrown)),
       );
     }, 120);
-    return () => window.clearTimeout(timer);
   });
 
   function cell(person: Person, key: string, kind: Column['kind']): string {

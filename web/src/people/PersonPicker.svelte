@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { soon } from '../common/soon';
   import { answer, api } from '../api/client';
   import type { Person } from '../api/types';
 
@@ -30,13 +31,12 @@
       found = [];
       return;
     }
-    const timer = window.setTimeout(async () => {
+    return soon(async () => {
       const page = await answer(
         api.GET('/api/people', { params: { query: { search, page: 0, size: 7 } } }),
       );
       found = page.items.filter((each) => each.id !== without);
     }, 120);
-    return () => window.clearTimeout(timer);
   });
 
   function pick(person: Person) {

@@ -1,3 +1,4 @@
+import { soon } from '../common/soon';
 import { answer, api } from '../api/client';
 import { Problem } from '../api/problem';
 import type { DayEffect, OwnFigures, OwnPolicies, Time } from '../api/types';
@@ -91,7 +92,7 @@ export class ExceptionForm {
     if (this.once || this.policyId === null || !this.from || !this.#says) return undefined;
     const body = this.#body(this.policyId);
     const params = { path: { personId: this.#personId } };
-    const timer = window.setTimeout(() => {
+    return soon(() => {
       this.#ask(
         answer(api.POST('/api/people/{personId}/exceptions/effect', { params, body })),
         (told) => {
@@ -101,7 +102,6 @@ export class ExceptionForm {
         (thrown) => (this.work.problem = Problem.of(thrown)),
       );
     }, ASKED_AFTER_MS);
-    return () => window.clearTimeout(timer);
   }
 
   /** Makes it, and gives what holds for the person then, with what was done in words. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { soon } from '../common/soon';
   import { answer, api } from '../api/client';
   import type { Coverage, Organisation, Person } from '../api/types';
   import { EMPLOYMENT_TYPES } from '../people/employment';
@@ -28,12 +29,11 @@
       found = [];
       return;
     }
-    const timer = window.setTimeout(async () => {
+    return soon(async () => {
       found = (
         await answer(api.GET('/api/people', { params: { query: { search, page: 0, size: 6 } } }))
       ).items;
     }, 120);
-    return () => window.clearTimeout(timer);
   });
 
   $effect(() => {

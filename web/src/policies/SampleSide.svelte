@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { soon } from '../common/soon';
   import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -65,7 +66,7 @@
       rules: $state.snapshot(rules) as RequestRules,
     };
     void [hired, hoursADay, personId, chosenPayGroup];
-    const timer = window.setTimeout(() => {
+    return soon(() => {
       ask(
         answer(
           personId === null
@@ -85,7 +86,6 @@
         (thrown) => (problem = Problem.of(thrown)),
       );
     }, 200);
-    return () => window.clearTimeout(timer);
   });
 
   const WIDTH = 440;

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { soon } from '../common/soon';
   import DateField from '../common/DateField.svelte';
   import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
@@ -55,7 +56,7 @@
       effects = null;
       return;
     }
-    const timer = window.setTimeout(() => {
+    return soon(() => {
       ask(
         answer(
           api.POST('/api/policies/{policyId}/coverage/preview', {
@@ -70,7 +71,6 @@
         (thrown) => (work.problem = Problem.of(thrown)),
       );
     }, 150);
-    return () => window.clearTimeout(timer);
   });
 
   async function cover() {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { soon } from '../common/soon';
   import { SvelteSet } from 'svelte/reactivity';
   import { answer, api } from '../api/client';
   import type { EntryOfOne, Organisation, Person, Policy } from '../api/types';
@@ -88,7 +89,7 @@
       shown = [];
       return;
     }
-    const timer = window.setTimeout(
+    return soon(
       () =>
         ask(
           answer(api.POST('/api/entered-leave/many/preview', { body })),
@@ -97,7 +98,6 @@
         ),
       150,
     );
-    return () => window.clearTimeout(timer);
   });
 
   const hindered = $derived(shown.filter((each) => each.hindered !== null));

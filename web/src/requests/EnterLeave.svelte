@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { soon } from '../common/soon';
   import { tick, untrack } from 'svelte';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
@@ -86,7 +87,7 @@
       review = null;
       return;
     }
-    const timer = window.setTimeout(
+    return soon(
       () =>
         ask(
           answer(api.POST('/api/entered-leave/preview', { body })),
@@ -101,7 +102,6 @@
         ),
       120,
     );
-    return () => window.clearTimeout(timer);
   });
 
   let submit = $state<HTMLButtonElement>();

@@ -31,7 +31,10 @@ class DecidersView {
         LocalDate today = clock.today();
         return new ForDeciding(
                 staffing(reviewed),
-                taken.of(request.personId(), new DateSpan(today.minusYears(1).plusDays(1), today)));
+                taken.of(
+                                List.of(request.personId()),
+                                new DateSpan(today.minusYears(1).plusDays(1), today))
+                        .getOrDefault(request.personId(), List.of()));
     }
 
     private static List<StaffedDay> staffing(RequestReviewer.Reviewed reviewed) {

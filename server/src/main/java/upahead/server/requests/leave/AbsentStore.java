@@ -14,6 +14,7 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
@@ -27,6 +28,8 @@ import upahead.server.policies.SeenBy;
 /** Who is away or asks to be, day by day, over the teams in which they are that day. */
 @Repository
 public class AbsentStore {
+
+    private static final int SHORT = 31;
 
     private final DSLContext sql;
 
@@ -72,7 +75,7 @@ public class AbsentStore {
                                         .DECISION
                                         .isNull()
                                         .and(LEAVE_REQUEST.STATE.eq(RequestState.WAITING.name()))))
-                        .and(teamId == null ? DSL.noCondition() : inTeam(teamId))
+                        .and(teamId == null ? DSL.noCondition() : ofTeam(teamId, days))
                         .orderBy(PERSON_NAME, PERSON_ID, LEAVE_DAY.ON_DATE),
                 row -> absent.add(new Absent(
                         row.getObject(1, LocalDate.class),
@@ -91,5 +94,12 @@ public class AbsentStore {
                         SeenBy.valueOf(row.getString(13)),
                         row.getBoolean(14))));
         return absent;
+    }
+
+    /** A short span is looked for by its days: they have few rows, and a large team has many placements. */
+    private static Condition ofTeam(long teamId, DateSpan days) {
+        return days.days() > SHORT
+                ? inTeam(teamId)
+                : PeopleJoined.TEAM_ID.plus(0).eq(teamId);
     }
 }

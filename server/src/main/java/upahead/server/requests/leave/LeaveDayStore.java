@@ -18,6 +18,7 @@ import org.springframework.stereotype.Repository;
 import upahead.core.leave.LeaveCosting.Because;
 import upahead.core.people.ClockSpan;
 import upahead.core.quantity.Amount;
+import upahead.server.database.tables.records.LeaveDayRecord;
 import upahead.server.facts.ApprovedLeave;
 import upahead.server.platform.sql.Rows;
 import upahead.server.requests.signing.AwayToday;
@@ -78,14 +79,27 @@ public class LeaveDayStore implements ApprovedLeave, AwayToday {
         return sql.selectFrom(LEAVE_DAY)
                 .where(LEAVE_DAY.REQUEST_ID.eq(requestId))
                 .orderBy(LEAVE_DAY.ON_DATE)
-                .fetch(row -> new LeaveDay(
-                        row.getOnDate(),
-                        RequestDraft.Part.valueOf(row.getAsked()),
-                        new Amount(row.getHours()),
-                        between(row.getFromTime(), row.getToTime()),
-                        new Amount(row.getAmount()),
-                        Because.valueOf(row.getBecause()),
-                        row.getDecision() == null ? null : Decision.valueOf(row.getDecision())));
+                .fetch(LeaveDayStore::day);
+    }
+
+    /** The days of all requests of somebody, by request. */
+    public Map<Long, List<LeaveDay>> ofPerson(long personId) {
+        return sql.selectFrom(LEAVE_DAY)
+                .where(LEAVE_DAY.REQUEST_ID.in(
+                        sql.select(LEAVE_REQUEST.ID).from(LEAVE_REQUEST).where(LEAVE_REQUEST.PERSON_ID.eq(personId))))
+                .orderBy(LEAVE_DAY.ON_DATE)
+                .fetchGroups(LEAVE_DAY.REQUEST_ID, LeaveDayStore::day);
+    }
+
+    private static LeaveDay day(LeaveDayRecord row) {
+        return new LeaveDay(
+                row.getOnDate(),
+                RequestDraft.Part.valueOf(row.getAsked()),
+                new Amount(row.getHours()),
+                between(row.getFromTime(), row.getToTime()),
+                new Amount(row.getAmount()),
+                Because.valueOf(row.getBecause()),
+                row.getDecision() == null ? null : Decision.valueOf(row.getDecision()));
     }
 
     static ClockSpan between(LocalTime from, LocalTime to) {

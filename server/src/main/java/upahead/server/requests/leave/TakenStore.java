@@ -38,29 +38,33 @@ public class TakenStore {
      */
     public record TakenOfKind(long policyId, String policy, Unit unit, Amount amount, int days) {}
 
-    /** What is approved for somebody on some days, by kind, the most days first. */
-    public List<TakenOfKind> of(long personId, DateSpan span) {
+    /** What is approved for some people on some days, by person; of each by kind, the most days first. */
+    public Map<Long, List<TakenOfKind>> of(Collection<Long> people, DateSpan span) {
         var amount = DSL.sum(LEAVE_DAY.AMOUNT);
         var days = DSL.countDistinct(LEAVE_DAY.ON_DATE);
-        var list = sql.select(LEAVE_REQUEST.POLICY_ID, amount, days)
+        var list = sql.select(LEAVE_REQUEST.PERSON_ID, LEAVE_REQUEST.POLICY_ID, amount, days)
                 .select(PoliciesJoined.FIELDS)
                 .from(LEAVE_DAY)
                 .join(LEAVE_REQUEST)
                 .on(LEAVE_REQUEST.ID.eq(LEAVE_DAY.REQUEST_ID));
         return policies(list, LEAVE_REQUEST.POLICY_ID)
-                .where(LEAVE_REQUEST.PERSON_ID.eq(personId))
+                .where(among(LEAVE_REQUEST.PERSON_ID, people))
                 .and(LEAVE_DAY.DECISION.eq(Decision.APPROVED.name()))
                 .and(LEAVE_DAY.ON_DATE.between(span.first(), span.last()))
                 .and(LEAVE_DAY.AMOUNT.gt(BigDecimal.ZERO))
-                .groupBy(Stream.concat(Stream.of(LEAVE_REQUEST.POLICY_ID), PoliciesJoined.FIELDS.stream())
+                .groupBy(Stream.concat(
+                                Stream.of(LEAVE_REQUEST.PERSON_ID, LEAVE_REQUEST.POLICY_ID),
+                                PoliciesJoined.FIELDS.stream())
                         .toList())
                 .orderBy(days.desc(), POLICY_NAME)
-                .fetch(row -> new TakenOfKind(
-                        row.get(LEAVE_REQUEST.POLICY_ID),
-                        row.get(POLICY_NAME),
-                        PoliciesJoined.unit(row),
-                        new Amount(row.get(amount)),
-                        row.get(days)));
+                .fetchGroups(
+                        LEAVE_REQUEST.PERSON_ID,
+                        row -> new TakenOfKind(
+                                row.get(LEAVE_REQUEST.POLICY_ID),
+                                row.get(POLICY_NAME),
+                                PoliciesJoined.unit(row),
+                                new Amount(row.get(amount)),
+                                row.get(days)));
     }
 
     /** The first day from a day on on which some people have approved leave, by person; those who have none are not there. */

@@ -50,13 +50,15 @@ public class MyTeam {
                 .toList();
         Map<Long, List<BalanceRow>> byPerson =
                 balances.all(asOf, mine, null).items().stream().collect(Collectors.groupingBy(BalanceRow::personId));
-        Map<Long, LocalDate> next = taken.nextDays(team.stream().map(Person::id).toList(), clock.today());
-        DateSpan year = new DateSpan(asOf.minusYears(1).plusDays(1), asOf);
+        List<Long> ids = team.stream().map(Person::id).toList();
+        Map<Long, LocalDate> next = taken.nextDays(ids, clock.today());
+        Map<Long, List<TakenOfKind>> inTheYear =
+                taken.of(ids, new DateSpan(asOf.minusYears(1).plusDays(1), asOf));
         return team.stream()
                 .map(person -> member(
                         person,
                         byPerson.getOrDefault(person.id(), List.of()),
-                        taken.of(person.id(), year),
+                        inTheYear.getOrDefault(person.id(), List.of()),
                         next.get(person.id())))
                 .toList();
     }

@@ -60,8 +60,9 @@ public class MyYear {
         DateSpan year = new DateSpan(first, first.plusYears(1).minusDays(1));
         Map<LocalDate, List<YearLeave>> leave = new TreeMap<>();
         Map<Long, YearTotal> totals = new TreeMap<>();
+        Map<Long, List<LeaveDay>> asked = leaveDays.ofPerson(personId);
         for (RequestSummary request : requests.ofPerson(personId, Integer.MAX_VALUE)) {
-            for (LeaveDay day : leaveDays.of(request.id())) {
+            for (LeaveDay day : asked.getOrDefault(request.id(), List.of())) {
                 if (year.contains(day.on()) && counts(request, day)) {
                     boolean approved = day.decision() == Decision.APPROVED;
                     leave.computeIfAbsent(day.on(), unused -> new ArrayList<>())
