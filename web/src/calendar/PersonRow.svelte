@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { AbsentDay, CalendarDay, PersonDays } from '../api/types';
+  import { clockSpan } from '../common/clock';
   import { longDay } from '../common/format';
   import { session } from '../frame/session.svelte';
 
@@ -9,11 +10,14 @@
   const byDay = $derived(new Map(person.days.map((each) => [each.on, each])));
   const decides = $derived(session.may('DECIDE_FOR_THE_ASSIGNED'));
 
+  function howMuch(day: AbsentDay): string {
+    if (day.between) return `, ${clockSpan(day.between)}`;
+    return day.part === '1' ? '' : day.part === '0.5' ? ', half the day' : ', part of the day';
+  }
+
   function told(day: AbsentDay): string {
-    const part =
-      day.part === '1' ? '' : day.part === '0.5' ? ', half the day' : ', part of the day';
     return [
-      `${person.name}, ${longDay(day.on)}: ${day.kind ?? 'away'}${part}`,
+      `${person.name}, ${longDay(day.on)}: ${day.kind ?? 'away'}${howMuch(day)}`,
       !day.approved && 'waiting',
     ]
       .filter(Boolean)

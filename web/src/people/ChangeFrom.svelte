@@ -8,7 +8,7 @@
   import SidePanel from '../common/SidePanel.svelte';
   import { session } from '../frame/session.svelte';
   import { figure } from './employment';
-  import { timesOfWeek, typedWeek, unreadable } from './times';
+  import { NO_TIMES, timesOfWeek, typedWeek, unreadable } from './times';
   import TimesFields from './TimesFields.svelte';
   import WeekFields from './WeekFields.svelte';
   import { Work } from '../common/work.svelte';
@@ -105,7 +105,7 @@
       <Field label="FTE" field="fte" problem={work.problem}>
         <input class="input w-24" inputmode="decimal" name="fte" bind:value={fte} />
       </Field>
-      <WeekFields bind:week problem={work.problem} />
+      <WeekFields bind:week problem={work.problem} typed={(at) => (times[at] = { ...NO_TIMES })} />
       <TimesFields bind:week bind:times />
       {#if timesUnread}
         <p role="alert" class="text-sm text-error">

@@ -37,7 +37,8 @@
 <details data-times bind:open>
   <summary class="cursor-pointer">Times of the day</summary>
   <p class="quiet mt-1 text-sm">
-    With them, leave can be asked for from one time to another, and its hours follow.
+    With them, leave can be asked for from one time to another, and its hours follow. Hours typed
+    above take the place of the times of their day.
   </p>
   <table class="mt-1 text-sm">
     <thead>

@@ -2,8 +2,16 @@
   import type { Problem } from '../api/problem';
   import { figure, WEEKDAYS } from './employment';
 
-  let { week = $bindable(), problem = null }: { week: string[]; problem?: Problem | null } =
-    $props();
+  let {
+    week = $bindable(),
+    problem = null,
+    typed = () => {},
+  }: {
+    week: string[];
+    problem?: Problem | null;
+    /** Of which weekday hours are typed, from 0 on. */
+    typed?: (at: number) => void;
+  } = $props();
 
   const total = $derived(
     Math.round(week.reduce((sum, hours) => sum + (Number(figure(hours)) || 0), 0) * 100) / 100,
@@ -21,6 +29,7 @@
           inputmode="decimal"
           aria-label={`Hours on ${day}`}
           bind:value={week[at]}
+          oninput={() => typed(at)}
         />
       </label>
     {/each}

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { DayTimes } from '../api/types';
-import { hoursOf, timesOfWeek, timesWords, typedWeek, unreadable } from './times';
+import { NO_TIMES as NONE, hoursOf, timesOfWeek, timesWords, typedWeek, unreadable } from './times';
 
 const EARLY: DayTimes[] = (['MONDAY', 'TUESDAY'] as const).map((weekday) => ({
   weekday,
@@ -9,7 +9,6 @@ const EARLY: DayTimes[] = (['MONDAY', 'TUESDAY'] as const).map((weekday) => ({
   breakBegins: '12:00:00',
   breakEnds: '12:30:00',
 }));
-const NONE = { begins: '', ends: '', breakBegins: '', breakEnds: '' };
 
 describe('the times of a week', () => {
   it('go into fields and out of them again', () => {

@@ -10,6 +10,9 @@ export interface TypedTimes {
   breakEnds: string;
 }
 
+/** Of a day for which none are said. */
+export const NO_TIMES: TypedTimes = { begins: '', ends: '', breakBegins: '', breakEnds: '' };
+
 const NAMES: DayTimes['weekday'][] = [
   'MONDAY',
   'TUESDAY',

@@ -9,6 +9,7 @@
   import Waiting from '../common/Waiting.svelte';
   import BesideRequest from './BesideRequest.svelte';
   import CancelDays from './CancelDays.svelte';
+  import CorrectDays from './CorrectDays.svelte';
   import DayTiles from './DayTiles.svelte';
   import HandOn from './HandOn.svelte';
   import { isTyping } from '../common/listkeys';
@@ -16,7 +17,15 @@
   import SignOffList from './SignOffList.svelte';
   import { Work } from '../common/work.svelte';
 
-  let { id, decided }: { id: number; decided: (detail: RequestDetail) => void } = $props();
+  let {
+    id,
+    decided,
+    corrected = () => {},
+  }: {
+    id: number;
+    decided: (detail: RequestDetail) => void;
+    corrected?: () => void;
+  } = $props();
 
   let detail = $state<RequestDetail | null>(null);
   let decisions = $state<Record<string, Decision>>({});
@@ -90,6 +99,11 @@
       decided(result);
     });
     if (!done) await showAsItIsNow();
+  }
+
+  function show(result: RequestDetail) {
+    detail = result;
+    decided(result);
   }
 
   /** As somebody else left it, beside why the decision was refused and what was typed. */
@@ -215,13 +229,14 @@
       >
     </p>
     {#key request.id}
-      <HandOn
+      <CorrectDays
         {detail}
-        handedOn={(result) => {
-          detail = result;
-          decided(result);
+        corrected={() => {
+          corrected();
+          void load(id);
         }}
       />
+      <HandOn {detail} handedOn={show} />
     {/key}
   {:else}
     <div class="mt-3"><ProblemNote problem={work.problem} /></div>
@@ -229,13 +244,7 @@
   {/if}
 
   {#if detail.mayCancel}
-    <CancelDays
-      {detail}
-      cancelled={(result) => {
-        detail = result;
-        decided(result);
-      }}
-    />
+    <CancelDays {detail} cancelled={show} />
   {/if}
 
   <RequestHistory history={detail.history} />

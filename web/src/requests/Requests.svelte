@@ -176,7 +176,7 @@
     </div>
     <div class="min-w-0">
       {#if open !== null}
-        <OpenRequest id={open} decided={next} />
+        <OpenRequest id={open} decided={next} corrected={() => queue.load()} />
       {/if}
     </div>
   </div>

@@ -32,6 +32,8 @@ class AccessibilityTest extends OnTheDemo {
         assertNoFaultOn("/requests", "one opened", () -> {
             browser.clickOnRow("Petrel Yaxley");
             browser.sees("[data-history]", "Petrel Yaxley");
+            browser.click("Correct its days");
+            browser.sees("[data-correct]", "Why it is corrected");
         });
         assertNoFaultOn("/requests", "stand-ins", () -> {
             browser.click("My stand-ins");

@@ -43,6 +43,17 @@ class TimeOffTest extends OnTheDemo {
         browser.type("[aria-label=Person]", "kerensa");
         browser.clickOnRow("Kerensa Saltonstall");
         browser.sees("[data-history]", "“before: Hourly leave, 16 hours, 10 June to 11 June”");
+        browser.click("Correct its days");
+        browser.choose("[aria-label='How much of 11 June 2027']", "The morning");
+        browser.type("[name=correct-reason]", "You are here until noon");
+        browser.click("Correct it");
+        browser.sees("Corrected. Kerensa Saltonstall is told what it was before, and why.");
+        browser.sees("[data-history]", "24 hours, 10 June to 15 June. You are here until noon”");
+        browser.click("Correct its days");
+        browser.choose("[aria-label='How much of 11 June 2027']", "Whole day");
+        browser.type("[name=correct-reason]", "After all");
+        browser.click("Correct it");
+        browser.sees("[data-history]", "20 hours, 10 June to 15 June. After all”");
         browser.press("3");
         browser.sees("Approve 2 and decline 1");
         browser.press("a");

@@ -24,7 +24,8 @@ import upahead.server.platform.sql.Inserts;
 @Repository
 class EmploymentStore {
 
-    private static final List<TableField<PersonScheduleRecord, BigDecimal>> WEEK = List.of(
+    /** The hours of the weekdays, from Monday to Sunday. */
+    static final List<TableField<PersonScheduleRecord, BigDecimal>> WEEK = List.of(
             PERSON_SCHEDULE.MONDAY,
             PERSON_SCHEDULE.TUESDAY,
             PERSON_SCHEDULE.WEDNESDAY,

@@ -4,8 +4,8 @@ import static upahead.server.database.Tables.PERSON;
 import static upahead.server.database.Tables.PERSON_PAUSE;
 import static upahead.server.database.Tables.PERSON_PLACEMENT;
 import static upahead.server.database.Tables.PERSON_SCHEDULE;
+import static upahead.server.employment.EmploymentStore.WEEK;
 
-import java.math.BigDecimal;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.time.DayOfWeek;
@@ -25,15 +25,6 @@ import upahead.server.platform.sql.Rows;
 /** Counts the people of teams by how they work, and finds those who cannot be counted together. */
 @Repository
 class TeamStrengthStore {
-
-    private static final List<Field<BigDecimal>> WEEK = List.of(
-            PERSON_SCHEDULE.MONDAY,
-            PERSON_SCHEDULE.TUESDAY,
-            PERSON_SCHEDULE.WEDNESDAY,
-            PERSON_SCHEDULE.THURSDAY,
-            PERSON_SCHEDULE.FRIDAY,
-            PERSON_SCHEDULE.SATURDAY,
-            PERSON_SCHEDULE.SUNDAY);
 
     private final DSLContext sql;
 

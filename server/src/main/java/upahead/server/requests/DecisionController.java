@@ -13,11 +13,13 @@ import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.requests.leave.Decision;
+import upahead.server.requests.leave.RequestDraft.AskedDay;
 
 /** Decisions about requests: made, made for many, handed on, and taken back by cancelling. */
 @RestController
@@ -35,6 +37,14 @@ class DecisionController {
             }));
         }
     }
+
+    /** The days of a waiting request as they are to be, why, and the state of the request that was looked at. */
+    record CorrectionForm(
+            int seenEdits,
+            @NotEmpty(message = "please leave at least one day; decline the request otherwise")
+                    @Size(max = 120, message = "a request has at most 120 days")
+                    List<@Valid AskedDay> days,
+            @NotNull String reason) {}
 
     /** Requests about which something is asked. */
     record SomeRequests(@NotEmpty @Size(max = MOST_AT_ONCE) List<@NotNull Long> ids) {}
@@ -62,12 +72,15 @@ class DecisionController {
     private final Deciding deciding;
     private final DecidingMany many;
     private final Cancelling cancelling;
+    private final Correcting correcting;
     private final HandingOn handingOn;
 
-    DecisionController(Deciding deciding, DecidingMany many, Cancelling cancelling, HandingOn handingOn) {
+    DecisionController(
+            Deciding deciding, DecidingMany many, Cancelling cancelling, Correcting correcting, HandingOn handingOn) {
         this.deciding = deciding;
         this.many = many;
         this.cancelling = cancelling;
+        this.correcting = correcting;
         this.handingOn = handingOn;
     }
 
@@ -84,6 +97,11 @@ class DecisionController {
     @PostMapping("/decisions")
     List<DecidingMany.Prospect> decideMany(@Valid @RequestBody DecideManyForm form) {
         return many.decide(form.requests(), form.decision(), form.message());
+    }
+
+    @PutMapping("/{id}/days")
+    RequestDetail correct(@PathVariable long id, @Valid @RequestBody CorrectionForm form) {
+        return correcting.correct(id, form.seenEdits(), form.days(), form.reason());
     }
 
     @PostMapping("/{id}/cancellation-wish")

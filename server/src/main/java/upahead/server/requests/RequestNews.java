@@ -86,6 +86,19 @@ class RequestNews {
         tellOthers(request, person);
     }
 
+    /** Tells the person that the days of a waiting request were corrected, and why. */
+    void tellCorrected(RequestSummary request, String what) {
+        String about = "Your request for " + request.policy() + " is corrected to "
+                + Words.amount(request.total(), request.unit()) + ", "
+                + Words.span(new DateSpan(request.first(), request.last()));
+        notices.tell(
+                request.personId(),
+                Topic.OWN_REQUEST,
+                about,
+                about + ". " + user.get().name() + ", " + what,
+                "/my-time/requests/" + request.id());
+    }
+
     /** Tells chosen others who is away, or is not after all, and nothing of why. */
     private void tellOthers(RequestSummary request, Person person) {
         boolean cancelled = request.state() == RequestState.CANCELLED;

@@ -57,6 +57,9 @@ class ChangedRequestsTest {
     private Mailbox mailbox;
 
     @Autowired
+    private Correcting correcting;
+
+    @Autowired
     private Notices notices;
 
     @Autowired
@@ -74,6 +77,31 @@ class ChangedRequestsTest {
         assertThat(changed.history().get(1).message()).isEqualTo("before: Hourly leave, 8 hours, 16 June");
         assertThatThrownBy(() -> decide(sent, Decision.APPROVED)).hasMessageContaining("meanwhile");
         assertThat(decide(changed, Decision.APPROVED).request().state()).isEqualTo(RequestState.APPROVED);
+    }
+
+    @Test
+    void whoDecidesCorrectsTheDaysAndThePersonIsToldWhy() {
+        RequestDetail sent = send(WEDNESDAY, THURSDAY);
+        long id = sent.request().id();
+        List<AskedDay> fewer = List.of(new AskedDay(WEDNESDAY, Part.MORNING, null));
+        assertThatThrownBy(() -> act(APPROVER, () -> correcting.correct(id, 0, fewer, " ")))
+                .hasMessage("Please say why its days are corrected.");
+        assertThatThrownBy(() -> act(EMPLOYEE, () -> correcting.correct(id, 0, fewer, "why")))
+                .isInstanceOf(AccessDeniedException.class);
+        List<AskedDay> weekend = List.of(new AskedDay(WEDNESDAY.plusDays(3), Part.WHOLE, null));
+        assertThatThrownBy(() -> act(APPROVER, () -> correcting.correct(id, 0, weekend, "why")))
+                .hasMessageStartingWith("None of these days is a working day");
+
+        RequestDetail corrected = act(APPROVER, () -> correcting.correct(id, 0, fewer, "As you said on the phone"));
+        assertThat(corrected.request().total()).hasToString("4");
+        assertThat(corrected.request().state()).isEqualTo(RequestState.WAITING);
+        assertThat(corrected.history()).extracting(RequestEvent::what).containsExactly("SENT", "CORRECTED");
+        assertThat(corrected.history().get(1).message())
+                .isEqualTo("before: Hourly leave, 16 hours, 16 June to 17 June. As you said on the phone");
+        assertThat(act(EMPLOYEE, () -> notices.own(0, 10)).items().get(0).text())
+                .contains("is corrected to 4 hours, 16 June", "As you said on the phone");
+        assertThatThrownBy(() -> decide(sent, Decision.APPROVED)).hasMessageContaining("meanwhile");
+        assertThat(decide(corrected, Decision.APPROVED).request().state()).isEqualTo(RequestState.APPROVED);
     }
 
     @Test

@@ -169,6 +169,7 @@ public class AbsenceCalendar {
         return new AbsentDay(
                 absent.on(),
                 WhoIsAway.part(absent, employment),
+                absent.between(),
                 absent.approved(),
                 seer.seesKind(absent) ? absent.policy() : null,
                 seer.knows(absent) ? absent.requestId() : null);

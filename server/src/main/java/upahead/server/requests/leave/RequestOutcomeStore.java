@@ -50,7 +50,7 @@ class RequestOutcomeStore {
         sql.select(REQUEST_EVENT.REQUEST_ID, REQUEST_EVENT.MESSAGE)
                 .from(REQUEST_EVENT)
                 .where(among(REQUEST_EVENT.REQUEST_ID, requests))
-                .and(REQUEST_EVENT.WHAT.notIn("SENT", "CHANGED", "ASKED_INSTEAD", "CANCELLATION_ASKED"))
+                .and(REQUEST_EVENT.WHAT.notIn("SENT", "CHANGED", "CORRECTED", "ASKED_INSTEAD", "CANCELLATION_ASKED"))
                 .orderBy(REQUEST_EVENT.ID)
                 .forEach(row -> messages.put(row.value1(), row.value2()));
         return messages;
