@@ -1,6 +1,7 @@
 package upahead.server.requests;
 
 import java.util.List;
+import java.util.stream.Stream;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,6 +27,7 @@ public class Correcting {
     private final RequestStore store;
     private final LeaveDayStore leaveDays;
     private final RequestReviewer reviewer;
+    private final RulesOfRequests rules;
     private final RequestDetails details;
     private final SignOffs signOffs;
     private final Policies policies;
@@ -39,6 +41,7 @@ public class Correcting {
             RequestStore store,
             LeaveDayStore leaveDays,
             RequestReviewer reviewer,
+            RulesOfRequests rules,
             RequestDetails details,
             SignOffs signOffs,
             Policies policies,
@@ -50,6 +53,7 @@ public class Correcting {
         this.store = store;
         this.leaveDays = leaveDays;
         this.reviewer = reviewer;
+        this.rules = rules;
         this.details = details;
         this.signOffs = signOffs;
         this.policies = policies;
@@ -93,8 +97,10 @@ public class Correcting {
                 null,
                 id);
         RequestReviewer.Reviewed reviewed = reviewer.reviewEntry(draft);
-        reviewed.review().problems().stream()
-                .filter(problem -> !problem.passable())
+        // what a reason passes when leave is entered, but for days that the person has asked for otherwise
+        Stream.concat(
+                        reviewed.review().problems().stream().filter(problem -> !problem.passable()),
+                        rules.overlaps(draft).stream())
                 .findFirst()
                 .ifPresent(problem -> {
                     throw Refusal.of(problem.field(), problem.message());

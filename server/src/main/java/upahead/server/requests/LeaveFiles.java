@@ -59,11 +59,13 @@ public class LeaveFiles {
             List<LeaveRow> rows) {}
 
     private final EnteredLeave entered;
+    private final RulesOfRequests rules;
     private final People people;
     private final Policies policies;
 
-    LeaveFiles(EnteredLeave entered, People people, Policies policies) {
+    LeaveFiles(EnteredLeave entered, RulesOfRequests rules, People people, Policies policies) {
         this.entered = entered;
+        this.rules = rules;
         this.people = people;
         this.policies = policies;
     }
@@ -156,7 +158,9 @@ public class LeaveFiles {
                 .distinct()
                 .toList());
         says.add(cost);
-        boolean wrong = review.problems().stream().anyMatch(problem -> !problem.passable());
+        // a file that is taken twice must not count twice, whatever the reason
+        boolean wrong = review.problems().stream().anyMatch(problem -> !problem.passable())
+                || !rules.overlaps(row.leave()).isEmpty();
         return view(
                 row,
                 wrong ? LeaveRowState.WRONG : review.problems().isEmpty() ? LeaveRowState.NEW : LeaveRowState.UNUSUAL,

@@ -184,7 +184,7 @@ class RulesOfRequests {
         return draft.days().stream()
                 .map(RequestDraft.AskedDay::on)
                 .filter(day -> taken.containsKey(day) && !taken.get(day).equals(draft.replaces()))
-                .map(day -> new Problem(
+                .map(day -> Problem.passable(
                         day, "days", "There is leave on " + Words.weekday(day) + " already, waiting or approved."))
                 .toList();
     }

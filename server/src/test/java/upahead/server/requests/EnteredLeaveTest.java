@@ -113,10 +113,18 @@ class EnteredLeaveTest {
     }
 
     @Test
-    void whatCannotBeCannotBePassedEither() {
+    void onADayWithLeaveAlreadyOtherLeaveNeedsAReason() {
         enter(draft("Sick time", TODAY), "");
-        assertThatThrownBy(() -> enter(draft("Hourly leave", TODAY), "all the same"))
-                .hasMessage("There is leave on Monday, 26 April already, waiting or approved.");
+        assertThatThrownBy(() -> enter(draft("Hourly leave", TODAY), ""))
+                .hasMessage("There is leave on Monday, 26 April already, waiting or approved."
+                        + " Please say why it is entered all the same.");
+        RequestDetail second = enter(draft("Hourly leave", TODAY), "half of each, as agreed");
+        assertThat(second.request().state()).isEqualTo(RequestState.APPROVED);
+        assertThat(second.history().get(0).message()).isEqualTo("half of each, as agreed");
+    }
+
+    @Test
+    void whatCannotBeCannotBePassedEither() {
         assertThatThrownBy(() -> enter(draft("Sick time", LocalDate.of(2000, 4, 26)), "all the same"))
                 .hasMessageContaining("None of these days is a working day");
         assertThatThrownBy(

@@ -62,9 +62,7 @@ final class TeamBands {
     }
 
     private Amount sum(List<Absent> away, boolean approved) {
-        return Amount.sum(away.stream()
-                .filter(each -> each.approved() == approved)
-                .map(each -> WhoIsAway.part(each, employments.get(each.personId())))
-                .toList());
+        return WhoIsAway.together(
+                away.stream().filter(each -> each.approved() == approved).toList(), employments);
     }
 }

@@ -4,6 +4,7 @@ import java.time.DayOfWeek;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -98,9 +99,7 @@ public class WhoIsAway {
                         day -> day,
                         day -> new Staffing(
                                 schedules.scheduled(person.teamId(), day),
-                                Amount.sum(away.getOrDefault(day, List.of()).stream()
-                                        .map(absent -> part(absent, employments.get(absent.personId())))
-                                        .toList()),
+                                together(away.getOrDefault(day, List.of()), employments),
                                 needed.getOrDefault(day.getDayOfWeek(), 0))));
     }
 
@@ -110,6 +109,15 @@ public class WhoIsAway {
                 .filter(each -> each.asked().isInHours())
                 .map(Absent::personId)
                 .collect(Collectors.toSet());
+    }
+
+    /** How much of a day some people are away together; nobody more than the whole day, whatever was entered. */
+    static Amount together(Collection<Absent> absent, Map<Long, Employment> employments) {
+        Map<Long, Amount> byPerson = new HashMap<>();
+        absent.forEach(
+                each -> byPerson.merge(each.personId(), part(each, employments.get(each.personId())), Amount::plus));
+        return Amount.sum(
+                byPerson.values().stream().map(part -> part.min(Amount.ONE)).toList());
     }
 
     /** How much of the scheduled day somebody is away, above 0 and at most 1. */
