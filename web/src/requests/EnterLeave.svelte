@@ -35,6 +35,12 @@
     close: () => void;
   } = $props();
 
+  const ENTERED = {
+    APPROVED: 'entered',
+    WAITING: 'entered and waits for its sign-offs',
+    DECLINED: 'entered as declined',
+  };
+
   let personId = $state<number | null>((() => person?.id ?? null)());
   let kinds = $state<AskableKind[]>([]);
   let policyId = $state<number | null>((() => policy)());
@@ -42,6 +48,7 @@
     const first = on ?? session.current.today;
     return new Days(first, through ?? first);
   });
+  let enteredAs = $state<keyof typeof ENTERED>('APPROVED');
   let note = $state('');
   let reason = $state('');
   let review = $state<RequestReview | null>(null);
@@ -119,10 +126,12 @@
     if (leave === null) return;
     await work.do(async () => {
       const { request } = await answer(
-        api.POST('/api/entered-leave', { body: { leave, reason: reason.trim() || null } }),
+        api.POST('/api/entered-leave', {
+          body: { leave, state: enteredAs, reason: reason.trim() || null },
+        }),
       );
       said.say(
-        `${request.policy} of ${request.person} is entered: ${withUnit(request.total, request.unit)}.`,
+        `${request.policy} of ${request.person} is ${ENTERED[enteredAs]}: ${withUnit(request.total, request.unit)}.`,
       );
       done();
     });
@@ -132,8 +141,8 @@
 <SidePanel title={person ? `Enter leave of ${person.name}` : 'Enter leave'} {close}>
   <form class="space-y-4" onsubmit={enter}>
     <p class="quiet">
-      For days gone by or to come. It counts at once, and the person is told. In a period that is
-      closed it comes back as a correction in the next run.
+      For days gone by or to come; the person is told. What is approved in a period that is closed
+      comes back as a correction in the next run.
     </p>
     {#if !person}
       <div>
@@ -161,6 +170,14 @@
       </fieldset>
     {/if}
     <SameDays {days} />
+    <label class="block">
+      <span class="block text-sm font-semibold">As</span>
+      <select class="select w-72" name="state" bind:value={enteredAs}>
+        <option value="APPROVED">approved, it counts at once</option>
+        <option value="WAITING">waiting, it goes to its sign-offs</option>
+        <option value="DECLINED">declined, for the record</option>
+      </select>
+    </label>
     <label class="block">
       <span class="block text-sm font-semibold">Note, if any</span>
       <input class="input w-full" name="note" maxlength="1000" bind:value={note} />

@@ -23,14 +23,20 @@ import upahead.server.platform.files.FileColumns;
 import upahead.server.requests.AskableKinds.AskableKind;
 import upahead.server.requests.LeaveFiles.LeavePreview;
 import upahead.server.requests.leave.RequestDraft;
+import upahead.server.requests.leave.RequestState;
 
 /** Leave entered by an administrator, and the kinds of absence there are for somebody. */
 @RestController
 class EnteredLeaveController {
 
-    /** Leave to be entered, and why where a rule speaks against it. */
+    /**
+     * Leave to be entered, and why where a rule speaks against it.
+     *
+     * @param state approved, waiting or declined; null for approved
+     */
     record EntryForm(
             @NotNull @Valid RequestDraft leave,
+            @Nullable RequestState state,
             @Nullable @Size(max = 300, message = "the reason has at most 300 characters") String reason) {}
 
     /**
@@ -69,7 +75,10 @@ class EnteredLeaveController {
     @PostMapping("/api/entered-leave")
     @ResponseStatus(HttpStatus.CREATED)
     RequestDetail enter(@Valid @RequestBody EntryForm form) {
-        return entered.enter(form.leave(), form.reason() == null ? "" : form.reason());
+        return entered.enter(
+                form.leave(),
+                form.state() == null ? RequestState.APPROVED : form.state(),
+                form.reason() == null ? "" : form.reason());
     }
 
     @PostMapping("/api/entered-leave/many/preview")

@@ -113,6 +113,23 @@ class EnteredLeaveTest {
     }
 
     @Test
+    void leaveIsEnteredAsWaitingOrDeclinedToo() {
+        RequestDraft leave = draft("Hourly leave", TODAY);
+        RequestDetail waiting = act(Somebody.ADMINISTRATOR, () -> entered.enter(leave, RequestState.WAITING, ""));
+        assertThat(waiting.request().state()).isEqualTo(RequestState.WAITING);
+        assertThat(waiting.asked().who()).isEqualTo("Corvin Harnquist");
+        RequestDraft later = draft("Hourly leave", TODAY.plusDays(1));
+        Amount before = balance("Hourly leave");
+        RequestDetail declined = act(Somebody.ADMINISTRATOR, () -> entered.enter(later, RequestState.DECLINED, ""));
+        assertThat(declined.request().state()).isEqualTo(RequestState.DECLINED);
+        assertThat(balance("Hourly leave")).isEqualTo(before);
+        assertThatThrownBy(() -> act(
+                        Somebody.ADMINISTRATOR,
+                        () -> entered.enter(draft("Hourly leave", TODAY.plusDays(2)), RequestState.CANCELLED, "")))
+                .hasMessage("Leave is entered as approved, waiting or declined.");
+    }
+
+    @Test
     void onADayWithLeaveAlreadyOtherLeaveNeedsAReason() {
         enter(draft("Sick time", TODAY), "");
         assertThatThrownBy(() -> enter(draft("Hourly leave", TODAY), ""))
