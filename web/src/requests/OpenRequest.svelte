@@ -2,10 +2,9 @@
   import { exactSum, isPositive } from '../common/decimal';
   import { answer, api } from '../api/client';
   import type { Decision, RequestDetail } from '../api/types';
-  import { amount, day, longDay, span, withUnit, words } from '../common/format';
+  import { amount, longDay, withUnit, words } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
-  import StateMark from '../common/StateMark.svelte';
   import Waiting from '../common/Waiting.svelte';
   import BesideRequest from './BesideRequest.svelte';
   import CancelDays from './CancelDays.svelte';
@@ -13,6 +12,7 @@
   import DayTiles from './DayTiles.svelte';
   import HandOn from './HandOn.svelte';
   import { isTyping } from '../common/listkeys';
+  import RequestHead from './RequestHead.svelte';
   import RequestHistory from './RequestHistory.svelte';
   import SignOffList from './SignOffList.svelte';
   import { Work } from '../common/work.svelte';
@@ -138,30 +138,7 @@
 {:else}
   {@const request = detail.request}
   {@const review = detail.review}
-  <header class="mb-3">
-    <p class="flex items-center gap-3">
-      <span class="text-xl font-semibold">{request.person}</span>
-      <StateMark state={request.state} />
-    </p>
-    <p>
-      {request.policy}, <strong>{withUnit(request.total, request.unit)}</strong>, {span(
-        request.first,
-        request.last,
-      )}
-    </p>
-    <p class="quiet">{request.team}; sent {day(request.sentAt)}</p>
-    {#each detail.answers as each (each.question)}
-      <p class="mt-1">{each.question} <strong>{each.answer}</strong></p>
-    {/each}
-    {#each detail.documents as document (document.id)}
-      <p class="mt-1">
-        <a class="underline" href={`/api/documents/${document.id}`} download>{document.name}</a>
-      </p>
-    {/each}
-    {#if request.note}
-      <p class="mt-2 border-l-4 border-base-300 pl-3">“{request.note}”</p>
-    {/if}
-  </header>
+  <RequestHead {detail} />
 
   {#if review.problems.length > 0}
     <ul class="mb-3 border-l-4 border-accent bg-base-200 px-3 py-2">
