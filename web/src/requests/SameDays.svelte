@@ -39,14 +39,16 @@
       <input class="input w-20" inputmode="decimal" name="hours" bind:value={days.hours} />
     </label>
   {:else if days.part === 'TIMES'}
-    <label class="block">
-      <span class="block text-sm font-semibold">From</span>
-      <input class="input w-20" name="from" bind:value={days.from} />
-    </label>
-    <label class="block">
-      <span class="block text-sm font-semibold">To</span>
-      <input class="input w-20" name="to" bind:value={days.to} />
-    </label>
+    <div class="flex gap-2">
+      <label class="block">
+        <span class="block text-sm font-semibold">From</span>
+        <input class="input w-20" name="from" bind:value={days.from} />
+      </label>
+      <label class="block">
+        <span class="block text-sm font-semibold">To</span>
+        <input class="input w-20" name="to" bind:value={days.to} />
+      </label>
+    </div>
   {/if}
 </div>
 {#if days.part === 'TIMES' && !readable}
