@@ -1,8 +1,8 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import type { AskedDay, DayTimes } from '../api/types';
-  import { clockSpan } from '../common/clock';
+  import type { AskedDay } from '../api/types';
   import { longDay } from '../common/format';
+  import { dayWords } from '../people/times';
   import type { Asking } from './asking.svelte';
   import TimesOfDay from './TimesOfDay.svelte';
 
@@ -11,13 +11,6 @@
   let open = $state(untrack(() => asking.marked.some((each) => each.part !== 'WHOLE')));
 
   const inHours = $derived(asking.rules?.leaveIn === 'HOURS');
-
-  function scheduled(times: DayTimes): string {
-    const work = clockSpan({ from: times.begins, to: times.ends });
-    return times.breakBegins === null
-      ? work
-      : `${work}, break ${clockSpan({ from: times.breakBegins, to: times.breakEnds! })}`;
-  }
 </script>
 
 <details data-parts class="mt-2" bind:open>
@@ -58,7 +51,7 @@
           />
           <span class="quiet text-sm"
             >{each.scheduled
-              ? `of ${scheduled(each.scheduled)}`
+              ? `of ${dayWords(each.scheduled)}`
               : 'no times in the schedule, so no break is taken off'}</span
           >
         {/if}

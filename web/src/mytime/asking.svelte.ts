@@ -16,7 +16,7 @@ import { exactSum, isPositive, isZero, sameNumber } from '../common/decimal';
 import { daysBetween, plusDays } from '../common/format';
 import { Work } from '../common/work.svelte';
 import { session } from '../frame/session.svelte';
-import { wholeDay } from '../requests/days.svelte';
+import { askedAgain, wholeDay } from '../requests/days.svelte';
 import { Rest } from './rest.svelte';
 
 const ASKED_AFTER_MS = 150;
@@ -97,11 +97,9 @@ export class Asking {
     const { request, review } = detail;
     const weeks = asCopy ? weeksUntilAhead(request.first, session.current.today) : 0;
     this.changed = asCopy ? null : { id: request.id, edits: request.edits };
-    this.marked = review.days.map(({ on, part, hours, between }) => ({
-      on: plusDays(on, 7 * weeks),
-      part,
-      hours: part === 'HOURS' ? hours : null,
-      between,
+    this.marked = review.days.map((day) => ({
+      ...askedAgain(day),
+      on: plusDays(day.on, 7 * weeks),
     }));
     this.note = request.note;
     this.answers = detail.answers.map((each) => each.answer);

@@ -85,17 +85,21 @@ export function timesOfWeek(week: TypedTimes[]): DayTimes[] {
   });
 }
 
+/** "07:30 to 16:00, break 12:00 to 12:30" */
+export function dayWords(day: DayTimes): string {
+  const work = clockSpan({ from: day.begins, to: day.ends });
+  return day.breakBegins === null
+    ? work
+    : `${work}, break ${clockSpan({ from: day.breakBegins, to: day.breakEnds! })}`;
+}
+
 /** Times in few words: equal days are told once. */
 export function timesWords(times: DayTimes[]): string {
   const told = new Map<string, string[]>();
   for (const day of times) {
-    const work = clockSpan({ from: day.begins, to: day.ends });
-    const rest =
-      day.breakBegins === null
-        ? ''
-        : `, break ${clockSpan({ from: day.breakBegins, to: day.breakEnds! })}`;
-    const days = told.get(work + rest) ?? [];
-    told.set(work + rest, [...days, WEEKDAYS[NAMES.indexOf(day.weekday)]!]);
+    const words = dayWords(day);
+    const days = told.get(words) ?? [];
+    told.set(words, [...days, WEEKDAYS[NAMES.indexOf(day.weekday)]!]);
   }
   return [...told].map(([words, days]) => `${days.join(', ')} ${words}`).join('; ');
 }

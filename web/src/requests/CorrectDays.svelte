@@ -8,7 +8,7 @@
   import { said } from '../common/said.svelte';
   import { Work } from '../common/work.svelte';
   import TimesOfDay from '../mytime/TimesOfDay.svelte';
-  import { wholeDay } from './days.svelte';
+  import { askedAgain, wholeDay } from './days.svelte';
 
   let { detail, corrected }: { detail: RequestDetail; corrected: () => void } = $props();
 
@@ -22,14 +22,7 @@
 
   function begin() {
     open = true;
-    days = untrack(() =>
-      detail.review.days.map(({ on, part, hours, between }) => ({
-        on,
-        part,
-        hours: part === 'HOURS' ? hours : null,
-        between,
-      })),
-    );
+    days = untrack(() => detail.review.days.map(askedAgain));
   }
 
   function add(on: string) {

@@ -1,4 +1,4 @@
-import type { AskedDay } from '../api/types';
+import type { AskedDay, DayView } from '../api/types';
 import { clockTime } from '../common/clock';
 import { daysBetween, plusDays } from '../common/format';
 
@@ -7,6 +7,11 @@ const MOST_DAYS = 120;
 /** A whole day asked for. */
 export function wholeDay(on: string): AskedDay {
   return { on, part: 'WHOLE', hours: null, between: null };
+}
+
+/** A day of a request as it was asked for, to be asked for again. */
+export function askedAgain({ on, part, hours, between }: DayView): AskedDay {
+  return { on, part, hours: part === 'HOURS' ? hours : null, between };
 }
 
 /** Days of leave from a first to a last one, the same of each. */
