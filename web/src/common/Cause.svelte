@@ -17,7 +17,7 @@
       case 'REQUEST':
         return `#/requests/${cause.subjectId}`;
       case 'HOURS':
-        return `#/people/${cause.personId}/hours?on=${cause.affectsFrom}`;
+        return `#/hours/${cause.personId}?on=${cause.affectsFrom}`;
       case 'PERSON':
         return `#/people/${cause.personId}`;
       case 'POLICY':

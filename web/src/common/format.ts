@@ -129,3 +129,8 @@ const KINDS: Record<LineKind, string> = {
 export function kindName(kind: LineKind): string {
   return KINDS[kind];
 }
+
+/** "20 Apr, 14:05", of a moment as the server says it. */
+export function dayAndTime(iso: string): string {
+  return `${shortDay(iso.slice(0, 10))}, ${iso.slice(11, 16)}`;
+}

@@ -1,5 +1,6 @@
 import CalendarHeart from '@lucide/svelte/icons/calendar-heart';
 import CalendarRange from '@lucide/svelte/icons/calendar-range';
+import Clock4 from '@lucide/svelte/icons/clock-4';
 import FileChartColumn from '@lucide/svelte/icons/file-chart-column';
 import Inbox from '@lucide/svelte/icons/inbox';
 import Mails from '@lucide/svelte/icons/mails';
@@ -34,6 +35,7 @@ const PLACES: (Place & { needs: Permission | 'EMPLOYMENT' | 'A_TEAM' | null })[]
   { path: '/reports', name: 'Reports', icon: FileChartColumn, needs: 'READ_REPORTS' },
   { path: '/audit', name: 'Audit trail', icon: ScrollText, needs: 'READ_THE_TRAIL' },
   { path: '/my-time', name: 'My time', icon: Sprout, needs: 'EMPLOYMENT' },
+  { path: '/my-hours', name: 'My hours', icon: Clock4, needs: 'EMPLOYMENT' },
   { path: '/notices', name: 'Notices', icon: MessageSquareDot, needs: 'EMPLOYMENT' },
   { path: '/mail', name: 'Mailbox', icon: Mails, needs: null },
 ];

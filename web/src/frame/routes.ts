@@ -3,6 +3,7 @@ import Audit from '../audit/Audit.svelte';
 import Openings from '../balances/Openings.svelte';
 import Balances from '../balances/Balances.svelte';
 import Holidays from '../holidays/Holidays.svelte';
+import TimeCard from '../hours/TimeCard.svelte';
 import Lookout from '../lookout/Lookout.svelte';
 import Mailbox from '../mail/Mailbox.svelte';
 import MyTime from '../mytime/MyTime.svelte';
@@ -17,7 +18,6 @@ import AddPerson from '../people/AddPerson.svelte';
 import ImportPeople from '../people/ImportPeople.svelte';
 import Organisation from '../people/Organisation.svelte';
 import People from '../people/People.svelte';
-import PersonHours from '../people/PersonHours.svelte';
 import Person from '../people/Person.svelte';
 import NewPolicy from '../policies/NewPolicy.svelte';
 import Policies from '../policies/Policies.svelte';
@@ -42,6 +42,8 @@ export const routes = {
   '/requests': Requests,
   '/requests/file': LeaveFile,
   '/requests/:id': Requests,
+  '/hours/:id': TimeCard,
+  '/my-hours': TimeCard,
   '/pay-runs': PayRuns,
   '/pay-runs/:id': PayRun,
   '/proof': Proof,
@@ -56,7 +58,6 @@ export const routes = {
   '/people/import': ImportPeople,
   '/people/organisation': Organisation,
   '/people/:id': Person,
-  '/people/:id/hours': PersonHours,
   '/holidays': Holidays,
   '/reports': Reports,
   '/reports/:name': Reports,

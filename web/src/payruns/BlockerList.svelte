@@ -32,7 +32,7 @@
     {#if (blocker.kind === 'MISSING_HOURS' || blocker.kind === 'UNFINISHED_DAYS') && blocker.personId !== null}
       <a
         class="font-semibold whitespace-nowrap underline"
-        href={`#/people/${blocker.personId}/hours?on=${blocker.on}`}>Hours</a
+        href={`#/hours/${blocker.personId}?on=${blocker.on}`}>Hours</a
       >
       <button class="font-semibold whitespace-nowrap underline" onclick={() => enter(blocker)}
         >Enter leave</button

@@ -117,7 +117,7 @@
     <h1>{person.name}</h1>
     <div class="flex gap-2">
       <button class="btn btn-primary btn-sm" onclick={() => (panel = 'ENTER')}>Enter leave</button>
-      <a class="btn btn-sm" href={`#/people/${person.id}/hours`}>Hours</a>
+      <a class="btn btn-sm" href={`#/hours/${person.id}`}>Hours</a>
     </div>
   </div>
   <p class="quiet mt-1">

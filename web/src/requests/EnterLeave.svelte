@@ -21,6 +21,7 @@
     on = null,
     last: through = null,
     policy = null,
+    noted = '',
     done,
     close,
   }: {
@@ -31,6 +32,8 @@
     last?: string | null;
     /** Of what kind it is, where that is known already. */
     policy?: number | null;
+    /** What its note begins with. */
+    noted?: string;
     done: () => void;
     close: () => void;
   } = $props();
@@ -49,7 +52,7 @@
     return new Days(first, through ?? first);
   });
   let enteredAs = $state<keyof typeof ENTERED>('APPROVED');
-  let note = $state('');
+  let note = $state((() => noted)());
   let reason = $state('');
   let review = $state<RequestReview | null>(null);
   const work = new Work();

@@ -134,7 +134,10 @@ class KilledProgramTest {
                 now -> now.postFile(
                         "/api/pay-runs/" + run.path("id").asLong() + "/hours",
                         "person,date,kind,hours\n%s,%s,training,%s\n".formatted(code, on, recorded)),
-                later -> assertThat(JSON.readTree(later.get("/api/people/32/hours?from=" + on + "&through=" + on)))
+                later -> assertThat(JSON.readTree(later.get("/api/people/32/card?on=" + on))
+                                .path("days")
+                                .path(0)
+                                .path("hours"))
                         .anySatisfy(day -> {
                             assertThat(day.path("kind").asText()).isEqualTo("training");
                             assertThat(new BigDecimal(day.path("hours").asText()))

@@ -12,6 +12,7 @@ import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.TestMethodOrder;
 import org.junit.jupiter.api.extension.ExtendWith;
 import org.junit.jupiter.api.io.TempDir;
+import org.openqa.selenium.Keys;
 
 /**
  * What changes after a close: hours, approved leave, a hire date, a policy from a past date, a balance. Each comes back,
@@ -48,15 +49,17 @@ class LateFactsTest {
         browser.go("/people/46");
         browser.click("Hours");
         browser.sees("Hours of Delphine Mossgrave");
-        browser.choose("main select", "Mon 29 Mar to Sun 11 Apr, closed");
+        browser.click("‹ Period before");
+        browser.sees("[data-period]", "Mon 12 Apr to Sun 25 Apr");
+        browser.click("‹ Period before");
+        browser.sees("[data-period]", "Mon 29 Mar to Sun 11 Apr, closed");
         browser.sees("This period is closed.");
         browser.type("[data-reason]", "Read from the wrong card");
-        browser.type("[data-hours='2027-04-07/regular']", "25");
-        browser.type("[data-hours='2027-04-08/overtime']", "1.5");
-        browser.sees("The hours of a day are between 0 and 24.");
-        browser.type("[data-hours='2027-04-07/regular']", "3");
-        browser.type("[data-hours='2027-04-08/overtime']", "0");
-        browser.clickOn("[data-hours='2027-04-09/training']");
+        browser.type("[data-line='2027-04-07']", "25h");
+        browser.pressOn("[data-line='2027-04-07']", Keys.ENTER);
+        browser.sees("A day has between 0 and 24 hours, not 25.");
+        browser.type("[data-line='2027-04-07']", "3h");
+        browser.pressOn("[data-line='2027-04-07']", Keys.ENTER);
         browser.sees("Stored. The period is closed: the next run corrects what it posted.");
     }
 

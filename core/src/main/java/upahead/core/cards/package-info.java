@@ -1,5 +1,5 @@
-/** Time cards: what of a day is worked from one moment to another, and what is wrong with it. */
-@Uses({"people", "quantity"})
+/** Time cards: what of a day is worked from one moment to another, what is wrong with it, and which hours it makes. */
+@Uses({"hours", "people", "quantity"})
 package upahead.core.cards;
 
 import upahead.core.Uses;

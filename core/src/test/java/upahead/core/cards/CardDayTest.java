@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.Duration;
 import java.time.LocalDate;
-import java.time.LocalTime;
 import java.time.ZoneId;
 import java.util.List;
 import java.util.Optional;
@@ -13,9 +12,9 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
-import upahead.core.cards.CardDay.Fault;
-import upahead.core.cards.CardDay.Kind;
+import upahead.core.cards.CardFault.Kind;
 import upahead.core.cards.Stretch.What;
+import upahead.core.hours.Work;
 import upahead.core.quantity.Amount;
 
 class CardDayTest {
@@ -61,13 +60,13 @@ class CardDayTest {
             })
     void whatIsWrongIsToldOfItsStretch(String typed, Kind kind, int at) {
         CardDay day = day(DAY, typed);
-        assertThat(day.faults()).containsExactly(new Fault(kind, at));
+        assertThat(day.faults()).containsExactly(new CardFault(kind, at));
         assertThat(day.isFinished()).isFalse();
     }
 
     @Test
     void aStretchOfEighteenHoursIsOnlyOverMidnightByTheClock() {
-        assertThat(day(DAY, "work 16:00 10:00").faults()).containsExactly(new Fault(Kind.TOO_LONG, 0));
+        assertThat(day(DAY, "work 16:00 10:00").faults()).containsExactly(new CardFault(Kind.TOO_LONG, 0));
     }
 
     @Test
@@ -80,12 +79,13 @@ class CardDayTest {
     private static CardDay day(LocalDate on, String typed) {
         List<TypedStretch> stretches = Stream.of(typed.split(", "))
                 .map(each -> each.split(" "))
-                .map(each -> new TypedStretch(What.valueOf(each[0].toUpperCase()), time(each[1]), time(each[2])))
+                .map(each -> new TypedStretch(
+                        What.valueOf(each[0].toUpperCase()), Work.REGULAR, time(each[1]), time(each[2])))
                 .toList();
         return TypedStretch.day(on, stretches, ZONE);
     }
 
-    private static Optional<LocalTime> time(String text) {
-        return text.equals("-") ? Optional.empty() : Optional.of(LocalTime.parse(text));
+    private static Optional<ClockTime> time(String text) {
+        return text.equals("-") ? Optional.empty() : ClockTime.read(text);
     }
 }

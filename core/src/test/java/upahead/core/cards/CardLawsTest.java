@@ -14,7 +14,7 @@ import net.jqwik.api.Combinators;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
-import upahead.core.cards.CardDay.Kind;
+import upahead.core.cards.CardFault.Kind;
 import upahead.core.cards.Stretch.What;
 
 /** What holds of every card, however it was typed. */

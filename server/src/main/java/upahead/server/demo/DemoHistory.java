@@ -11,11 +11,11 @@ import java.util.Map;
 import java.util.Set;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
-import upahead.core.quantity.Amount;
+import upahead.server.cards.CardTyping;
+import upahead.server.cards.CardTyping.TypedLine;
 import upahead.server.demo.DemoLeave.Asked;
 import upahead.server.demo.DemoLeave.Outcome;
 import upahead.server.employment.Person;
-import upahead.server.facts.hours.HoursCorrection;
 import upahead.server.facts.hours.HoursImport;
 import upahead.server.organisation.Organisation;
 import upahead.server.organisation.PayGroup;
@@ -54,7 +54,7 @@ class DemoHistory {
     private final PayRuns runs;
     private final RunClosing closing;
     private final HoursImport hours;
-    private final HoursCorrection corrections;
+    private final CardTyping cards;
     private final DemoHours demoHours;
     private final Organisation organisation;
     private final Notices notices;
@@ -68,7 +68,7 @@ class DemoHistory {
             PayRuns runs,
             RunClosing closing,
             HoursImport hours,
-            HoursCorrection corrections,
+            CardTyping cards,
             DemoHours demoHours,
             Organisation organisation,
             Notices notices,
@@ -80,7 +80,7 @@ class DemoHistory {
         this.runs = runs;
         this.closing = closing;
         this.hours = hours;
-        this.corrections = corrections;
+        this.cards = cards;
         this.demoHours = demoHours;
         this.organisation = organisation;
         this.notices = notices;
@@ -143,8 +143,7 @@ class DemoHistory {
 
     /** Somebody went home early on a day whose period was closed already. */
     private void shorten(Person person) {
-        corrections.change(
-                person.id(), LocalDate.of(2027, 2, 24), "regular", Amount.of(8), Amount.of("5.5"), "went home early");
+        cards.change(person.id(), List.of(new TypedLine(LocalDate.of(2027, 2, 24), "8h", "5.5h")), "went home early");
     }
 
     /** A close that came too early, and the same again an hour later. */

@@ -1,6 +1,7 @@
 /** The made-up company, lived through the services that people use. */
 @Uses({
     "accounts",
+    "cards",
     "employment",
     "enrolment",
     "facts",

@@ -16,7 +16,7 @@ public final class HoursKinds {
     public record HoursKind(String name, String payrollCode, boolean countsUsually) {}
 
     public static final List<HoursKind> ALL =
-            List.of(kind("regular", "REG"), kind("overtime", "OVT"), kind("training", "TRN"));
+            List.of(kind("regular", "REG"), kind("overtime", "OVT"), kind("training", "TRN"), kind("rest day", "RDW"));
 
     private HoursKinds() {}
 

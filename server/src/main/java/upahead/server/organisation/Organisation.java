@@ -1,11 +1,15 @@
 package upahead.server.organisation;
 
+import java.time.ZoneId;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.PayCalendar;
 import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
+import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
@@ -16,10 +20,12 @@ public class Organisation {
 
     private final OrganisationStore store;
     private final Audit audit;
+    private final MovableClock clock;
 
-    Organisation(OrganisationStore store, Audit audit) {
+    Organisation(OrganisationStore store, Audit audit, MovableClock clock) {
         this.store = store;
         this.audit = audit;
+        this.clock = clock;
     }
 
     @Transactional
@@ -126,6 +132,33 @@ public class Organisation {
     @Transactional(readOnly = true)
     public List<Named> sites() {
         return store.sites();
+    }
+
+    /** By which clock each site works, by the sites' ids. */
+    @Transactional(readOnly = true)
+    public Map<Long, ZoneId> zones() {
+        Map<Long, ZoneId> zones = new HashMap<>();
+        store.zones()
+                .forEach((site, zone) -> zones.put(site, zone.map(ZoneId::of).orElse(clock.getZone())));
+        return zones;
+    }
+
+    /**
+     * Says by which clock a site works.
+     *
+     * @param zone such as "Europe/London"
+     * @throws Refusal if there is no such site or zone
+     */
+    @Transactional
+    @May(Permission.KEEP_PEOPLE)
+    public void setZone(long siteId, String zone) {
+        named(siteId, store.sites(), "site");
+        if (!ZoneId.getAvailableZoneIds().contains(zone)) {
+            throw Refusal.of("timeZone", "There is no time zone called " + zone + "; one is Europe/London.");
+        }
+        String before = zones().get(siteId).getId();
+        store.setZone(siteId, zone);
+        audit.record(Thing.SITE, siteId, "set the time zone of a site", before, zone);
     }
 
     @Transactional(readOnly = true)

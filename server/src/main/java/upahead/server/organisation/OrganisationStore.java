@@ -7,6 +7,7 @@ import static upahead.server.database.Tables.TEAM;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
@@ -70,6 +71,15 @@ class OrganisationStore implements ThingNames {
 
     List<Named> sites() {
         return sql.selectFrom(SITE).orderBy(SITE.NAME).fetch(row -> new Named(row.getId(), row.getName()));
+    }
+
+    /** The time zones of the sites by their ids; of some nothing was said. */
+    Map<Long, Optional<String>> zones() {
+        return sql.selectFrom(SITE).fetchMap(SITE.ID, row -> Optional.ofNullable(row.getTimeZone()));
+    }
+
+    void setZone(long siteId, String zone) {
+        sql.update(SITE).set(SITE.TIME_ZONE, zone).where(SITE.ID.eq(siteId)).execute();
     }
 
     List<Named> teams() {

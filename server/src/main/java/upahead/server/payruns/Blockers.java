@@ -3,23 +3,18 @@ package upahead.server.payruns;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Objects;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
-import upahead.core.calendar.HolidayCalendar;
-import upahead.core.hours.WorkingDays;
-import upahead.core.people.Employment;
-import upahead.core.quantity.Amount;
-import upahead.server.accounts.Accounts;
-import upahead.server.employment.EmploymentType;
+import upahead.server.cards.UnfinishedDay;
+import upahead.server.cards.UnfinishedDays;
 import upahead.server.employment.People;
 import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
 import upahead.server.facts.hours.RecordedHours;
-import upahead.server.holidays.Holidays;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.words.Words;
 import upahead.server.requests.Requests;
@@ -35,9 +30,8 @@ class Blockers {
     private final Requests requests;
     private final RecordedHours hours;
     private final People people;
-    private final Holidays holidays;
+    private final UnfinishedDays cards;
     private final MovableClock clock;
-    private final Accounts accounts;
     private final PeopleInParts parts;
 
     Blockers(
@@ -45,17 +39,15 @@ class Blockers {
             Requests requests,
             RecordedHours hours,
             People people,
-            Holidays holidays,
+            UnfinishedDays cards,
             MovableClock clock,
-            Accounts accounts,
             PeopleInParts parts) {
         this.store = store;
         this.requests = requests;
         this.hours = hours;
         this.people = people;
-        this.holidays = holidays;
+        this.cards = cards;
         this.clock = clock;
-        this.accounts = accounts;
         this.parts = parts;
     }
 
@@ -84,7 +76,7 @@ class Blockers {
                         other.lastDay())));
         requests.waitingWithin(run.payGroupId(), run.firstDay(), run.lastDay())
                 .forEach(request -> blockers.add(waiting(request)));
-        blockers.addAll(missingHours(run));
+        blockers.addAll(unfinishedCards(run));
         return blockers;
     }
 
@@ -98,56 +90,58 @@ class Blockers {
                 request.first());
     }
 
-    /** Scheduled days of people paid by the hour on which nothing stands: neither hours nor leave nor a holiday. */
-    private List<Blocker> missingHours(PayRun run) {
+    /** Days of time cards that are not finished, of everybody paid in the group on the last day. */
+    private List<Blocker> unfinishedCards(PayRun run) {
         List<Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId(), run.lastDay())).stream()
-                .filter(person -> person.employmentType() != EmploymentType.SALARIED)
                 .filter(person -> person.isEmployedWithin(run.firstDay(), run.lastDay()))
                 .toList();
-        Map<Long, HolidayCalendar> calendars = holidays.calendars();
-        Map<Long, Blocker> found = new HashMap<>();
+        Map<Long, List<UnfinishedDay>> found = new HashMap<>();
+        Set<Long> withHours = new HashSet<>();
         parts.each(
                 group,
-                some -> missingHours(run, some, calendars),
-                some -> some.forEach(blocker -> found.put(blocker.personId(), blocker)));
+                some -> {
+                    List<Long> ids = some.stream().map(Person::id).toList();
+                    return Map.entry(
+                            cards.of(ids, run.period()),
+                            hours.days(ids, run.period()).keySet());
+                },
+                part -> {
+                    found.putAll(part.getKey());
+                    withHours.addAll(part.getValue());
+                });
         return group.stream()
-                .map(person -> found.get(person.id()))
-                .filter(Objects::nonNull)
+                .filter(person -> found.containsKey(person.id()))
+                .map(person -> unfinished(person, found.get(person.id()), withHours.contains(person.id())))
                 .toList();
     }
 
-    private List<Blocker> missingHours(PayRun run, List<Person> group, Map<Long, HolidayCalendar> calendars) {
-        List<Long> ids = group.stream().map(Person::id).toList();
-        Map<Long, Set<LocalDate>> recorded = hours.days(ids, run.period());
-        Map<Long, Map<LocalDate, Amount>> leave = accounts.approvedLeaveHours(group);
-        Map<Long, Employment> employments = people.employments(ids);
-        List<Blocker> found = new ArrayList<>();
-        for (Person person : group) {
-            Set<LocalDate> filled = recorded.getOrDefault(person.id(), Set.of());
-            Set<LocalDate> away = leave.getOrDefault(person.id(), Map.of()).keySet();
-            WorkingDays workingDays = new WorkingDays(
-                    employments.get(person.id()), calendars.getOrDefault(person.siteId(), HolidayCalendar.NONE));
-            List<LocalDate> empty = workingDays
-                    .within(run.period())
-                    .filter(day -> !filled.contains(day) && !away.contains(day))
-                    .toList();
-            if (!empty.isEmpty()) {
-                found.add(missing(person, empty, filled.isEmpty()));
-            }
-        }
-        return found;
-    }
-
-    private static Blocker missing(Person person, List<LocalDate> empty, boolean everything) {
+    private static Blocker unfinished(Person person, List<UnfinishedDay> days, boolean hasHours) {
+        boolean everything = !hasHours && days.stream().allMatch(UnfinishedDay::isEmpty);
         return new Blocker(
                 everything ? Blocker.Kind.MISSING_HOURS : Blocker.Kind.UNFINISHED_DAYS,
-                everything
-                        ? person.name() + " is scheduled in this period but has no hours."
-                        : person.name() + " has neither hours nor leave on " + listed(empty) + ".",
+                person.name() + (everything ? " is scheduled in this period but has no hours." : words(days)),
                 person.id(),
                 person.name(),
                 null,
-                empty.get(0));
+                days.get(0).on());
+    }
+
+    private static String words(List<UnfinishedDay> days) {
+        List<LocalDate> empty = days.stream()
+                .filter(UnfinishedDay::isEmpty)
+                .map(UnfinishedDay::on)
+                .toList();
+        String told = days.stream()
+                .filter(day -> !day.isEmpty())
+                .limit(DAYS_NAMED)
+                .map(day -> Words.day(day.on()) + ": "
+                        + day.remarks().get(0).message().replaceAll("\\.$", ""))
+                .collect(Collectors.joining("; "));
+        long more = days.size() - empty.size() - DAYS_NAMED;
+        return (empty.isEmpty() ? "" : " has neither hours nor leave on " + listed(empty) + ".")
+                + (told.isEmpty()
+                        ? ""
+                        : (empty.isEmpty() ? ", " : " And ") + told + (more > 0 ? "; and more" : "") + ".");
     }
 
     private static String listed(List<LocalDate> days) {

@@ -25,7 +25,7 @@ class LateFactsOverHttpTest {
 
     private static final String ADJUSTMENT = "{\"on\": \"2027-04-20\", \"amount\": \"1.5\", \"reason\": \"fair\"}";
     private static final String HOURS =
-            "{\"on\": \"2027-04-07\", \"kind\": \"regular\", \"seen\": \"8\", \"hours\": \"7.25\", \"reason\": \"left early\"}";
+            "{\"days\": [{\"on\": \"2027-04-07\", \"seen\": \"8h\", \"line\": \"7.25h\"}], \"reason\": \"left early\"}";
 
     @Autowired
     private MockMvc http;
@@ -34,7 +34,7 @@ class LateFactsOverHttpTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "PUT|/api/people/27/hours|" + HOURS,
+                "PUT|/api/people/28/card/days|" + HOURS,
                 "PUT|/api/people/27/hire-date|{\"hired\": \"2021-06-01\"}",
                 "POST|/api/people/27/balances/1/adjustments|" + ADJUSTMENT,
                 "POST|/api/pay-runs/13/undoing|{\"reason\": \"mine\"}",
@@ -46,7 +46,7 @@ class LateFactsOverHttpTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/api/proof", "/api/people/27/hours?from=2027-04-01&through=2027-04-11"})
+    @ValueSource(strings = {"/api/proof", "/api/people/28/card?on=2027-04-01"})
     void anEmployeeDoesNotSeeWhatPayrollSees(String path) throws Exception {
         http.perform(get(path).with(Somebody.as(Somebody.employee(27)))).andExpect(status().isForbidden());
     }
@@ -64,12 +64,10 @@ class LateFactsOverHttpTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "PUT|/api/people/27/hours|{\"on\": \"2027-04-07\", \"kind\": \"night\", \"seen\": \"0\", \"hours\": \"1\", \"reason\": \"test\"}|kind",
-                "PUT|/api/people/27/hours|{\"on\": \"2027-04-07\", \"kind\": \"regular\", \"seen\": \"8\", \"hours\": \"-1\", \"reason\": \"test\"}"
-                        + "|hours",
-                "PUT|/api/people/27/hours|{\"on\": \"2020-04-07\", \"kind\": \"regular\", \"seen\": \"0\", \"hours\": \"1\", \"reason\": \"test\"}"
-                        + "|on",
-                "PUT|/api/people/27/hours|{\"kind\": \"regular\", \"seen\": \"0\", \"hours\": \"1\", \"reason\": \"test\"}|on",
+                "PUT|/api/people/27/card/days|{\"days\": [{\"on\": \"2027-04-07\", \"seen\": \"8h\", \"line\": \"1h night\"}], \"reason\": \"test\"}|days/2027-04-07",
+                "PUT|/api/people/27/card/days|{\"days\": [{\"on\": \"2027-04-07\", \"seen\": \"8h\", \"line\": \"half past eight\"}], \"reason\": \"test\"}|days/2027-04-07",
+                "PUT|/api/people/27/card/days|{\"days\": [{\"on\": \"2027-04-07\", \"seen\": \"8h\", \"line\": \"4h\"}], \"reason\": \"\"}|reason",
+                "PUT|/api/people/27/card/days|{\"days\": [], \"reason\": \"test\"}|days",
                 "POST|/api/people/27/balances/1/adjustments|{\"amount\": \"1\", \"reason\": \"x\"}|on",
                 "POST|/api/people/27/balances/1/adjustments|{\"on\": \"2027-04-20\", \"reason\": \"x\"}|amount",
                 "POST|/api/people/27/balances/1/adjustments|{\"on\": \"2027-04-20\", \"amount\": \"1\", \"reason\": \" \"}"
@@ -88,11 +86,11 @@ class LateFactsOverHttpTest {
 
     @Test
     void hoursThatWereChangedComeBackAsTheyAreNow() throws Exception {
-        send("PUT", "/api/people/27/hours", HOURS, Somebody.ADMINISTRATOR)
+        send("PUT", "/api/people/27/card/days", HOURS, Somebody.ADMINISTRATOR)
                 .andExpect(status().isOk())
-                .andExpect(jsonPath("$[0].hours").value("7.25"))
-                .andExpect(jsonPath("$[0].source").value("Ada Payroll"));
-        send("PUT", "/api/people/27/hours", HOURS, Somebody.ADMINISTRATOR).andExpect(status().isConflict());
+                .andExpect(jsonPath("$.days[9].line").value("7.25h"))
+                .andExpect(jsonPath("$.days[9].changedBy").value("Ada Payroll"));
+        send("PUT", "/api/people/27/card/days", HOURS, Somebody.ADMINISTRATOR).andExpect(status().isConflict());
     }
 
     @Test
@@ -103,8 +101,8 @@ class LateFactsOverHttpTest {
     }
 
     @Test
-    void moreThanAYearOfHoursIsNotAskedForAtOnce() throws Exception {
-        http.perform(get("/api/people/27/hours?from=2025-01-01&through=2027-04-11")
+    void moreThanAYearOfChangesIsNotAskedForAtOnce() throws Exception {
+        http.perform(get("/api/people/27/card/changes?from=2025-01-01&through=2027-04-11")
                         .with(Somebody.as(Somebody.ADMINISTRATOR)))
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(jsonPath("$.field").value("through"));

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static upahead.server.database.Tables.POSTED_LINE;
 
 import java.time.LocalDate;
+import java.util.List;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.jooq.DSLContext;
@@ -15,8 +16,9 @@ import upahead.core.payrun.NewPosting.Sort;
 import upahead.core.quantity.Amount;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
+import upahead.server.cards.CardTyping;
+import upahead.server.cards.CardTyping.TypedLine;
 import upahead.server.facts.adjustments.Adjustments;
-import upahead.server.facts.hours.HoursCorrection;
 import upahead.server.payruns.ProofReport.ProofDifference;
 import upahead.server.periods.LateChange.Subject;
 import upahead.server.platform.access.CurrentUser;
@@ -48,7 +50,7 @@ class LateFactsTest {
     private Postings postings;
 
     @Autowired
-    private HoursCorrection hours;
+    private CardTyping cards;
 
     @Autowired
     private Requests requests;
@@ -67,7 +69,7 @@ class LateFactsTest {
 
     @Test
     void hoursCorrectedAfterTheClose() {
-        act(() -> hours.change(46, LocalDate.of(2027, 4, 6), "regular", Amount.of(8), Amount.of(3), "went home"));
+        type("2027-04-06", "8h", "3h", "went home");
         WorksheetLine line = correction(46, HOURLY_LEAVE);
         assertThat(line.about()).isEqualTo("2027-04-11");
         assertThat(line.on()).isEqualTo("2027-04-12");
@@ -81,16 +83,17 @@ class LateFactsTest {
 
     @Test
     void theSecondOfTwoWhoChangeTheSameHoursIsTold() {
-        act(() -> hours.change(46, LocalDate.of(2027, 4, 6), "regular", Amount.of(8), Amount.of(3), "went home"));
-        assertThatThrownBy(() -> act(() ->
-                        hours.change(46, LocalDate.of(2027, 4, 6), "regular", Amount.of(8), Amount.of(5), "test")))
-                .hasMessageContaining("Somebody else changed these hours meanwhile to 3");
-        assertThatThrownBy(() -> act(() ->
-                        hours.change(46, LocalDate.of(2027, 4, 7), "overtime", Amount.ZERO, Amount.of(17), "test")))
-                .hasMessageContaining("more than 24");
-        assertThatThrownBy(() ->
-                        act(() -> hours.change(46, LocalDate.of(2027, 5, 7), "regular", Amount.ZERO, Amount.ONE, null)))
-                .hasMessageContaining("up to today");
+        type("2027-04-06", "8h", "3h", "went home");
+        assertThatThrownBy(() -> type("2027-04-06", "8h", "5h", "test"))
+                .hasMessage("Somebody else changed 6 April meanwhile to “3h”. Yours was not stored.");
+        assertThatThrownBy(() -> type("2027-05-07", "", "1h", "")).hasMessageContaining("up to today");
+    }
+
+    private void type(String on, String seen, String line, String reason) {
+        act(() -> {
+            cards.change(46, List.of(new TypedLine(LocalDate.parse(on), seen, line)), reason);
+            return null;
+        });
     }
 
     @Test

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static upahead.server.payruns.SmallCompany.MONDAY;
 
 import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
 import java.util.List;
 import java.util.Set;
 import java.util.concurrent.Callable;
@@ -18,9 +19,10 @@ import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.context.annotation.Import;
 import upahead.core.payrun.NewPosting;
 import upahead.core.quantity.Amount;
+import upahead.server.cards.CardTyping;
+import upahead.server.cards.CardTyping.TypedLine;
 import upahead.server.employment.EmploymentChanges;
 import upahead.server.employment.EmploymentHistory.ScheduleFrom;
-import upahead.server.facts.hours.HoursCorrection;
 import upahead.server.facts.hours.HoursImport;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.files.CsvFile;
@@ -52,7 +54,7 @@ class PayRunsTest {
     private HoursImport hours;
 
     @Autowired
-    private HoursCorrection corrections;
+    private CardTyping cards;
 
     @Autowired
     private MovableClock clock;
@@ -97,10 +99,8 @@ class PayRunsTest {
         company.work("regular,40");
         long first = company.close(company.newest()).run().id();
         List<String> got = handedOver(first);
-        company.act(() -> corrections.change(
-                company.personId(), MONDAY, "regular", Amount.of(10), Amount.of(8), "went home early"));
-        company.act(() -> corrections.change(
-                company.personId(), MONDAY.plusDays(1), "training", Amount.ZERO, Amount.of(3), "first aid"));
+        type(MONDAY, "10h", "8h", "went home early");
+        type(MONDAY.plusDays(1), "10h", "10h 3h training", "first aid");
         assertThat(handedOver(first)).isEqualTo(got);
         clock.moveTo(MONDAY.plusWeeks(2));
         company.takeSecondWeek();
@@ -111,15 +111,20 @@ class PayRunsTest {
                         "Only One,REG,regular hours,8,hours,2027-03-08,2027-03-14,period",
                         "Only One,REG,regular hours,-2,hours,2027-03-01,2027-03-07,difference",
                         "Only One,TRN,training hours,3,hours,2027-03-01,2027-03-07,difference");
-        company.act(() ->
-                corrections.change(company.personId(), MONDAY, "regular", Amount.of(8), Amount.of(9), "came back"));
+        type(MONDAY, "8h", "9h", "came back");
         clock.moveTo(MONDAY.plusWeeks(3));
-        company.act(() ->
-                corrections.change(company.personId(), MONDAY.plusWeeks(2), "regular", Amount.ZERO, Amount.ONE, null));
+        type(MONDAY.plusWeeks(2), "", "1h", "");
         assertThat(handedOver(company.close(company.newest()).run().id()))
                 .containsExactly(
                         "Only One,REG,regular hours,1,hours,2027-03-15,2027-03-21,period",
                         "Only One,REG,regular hours,1,hours,2027-03-01,2027-03-07,difference");
+    }
+
+    private void type(LocalDate on, String seen, String line, String reason) {
+        company.act(() -> {
+            cards.change(company.personId(), List.of(new TypedLine(on, seen, line)), reason);
+            return null;
+        });
     }
 
     private List<String> handedOver(long runId) {
@@ -190,7 +195,8 @@ class PayRunsTest {
     void aFileWithAFaultIsTakenWholeOrNotAtAll() {
         byte[] file = company.file("regular,40", "night,1");
         assertThatThrownBy(() -> company.take(file, Set.of()))
-                .hasMessage("Nothing was taken: line 6: the kind must be regular, overtime or training, not “night”.");
+                .hasMessage(
+                        "Nothing was taken: line 6: the kind must be one of regular, overtime, training, rest day, not “night”.");
         assertThatThrownBy(() -> company.close(company.newest())).hasMessageContaining("has no hours");
         company.take(file, Set.of(6L));
         assertThat(company.close(company.newest()).rows().get(0).earned()).isEqualTo(Amount.of(4));

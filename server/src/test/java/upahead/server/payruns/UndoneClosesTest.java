@@ -12,7 +12,8 @@ import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.context.annotation.Import;
 import upahead.core.payrun.NewPosting;
 import upahead.core.quantity.Amount;
-import upahead.server.facts.hours.HoursCorrection;
+import upahead.server.cards.CardTyping;
+import upahead.server.cards.CardTyping.TypedLine;
 import upahead.server.facts.hours.HoursImport;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.files.CsvFile;
@@ -46,7 +47,7 @@ class UndoneClosesTest {
     private HoursImport hours;
 
     @Autowired
-    private HoursCorrection corrections;
+    private CardTyping cards;
 
     @Autowired
     private MovableClock clock;
@@ -60,7 +61,10 @@ class UndoneClosesTest {
         assertThatThrownBy(() -> handedOver(id)).hasMessage("Payroll gets its file when the run is closed.");
         assertThat(lines(company.act(() -> handOver.of(id, 1, true))))
                 .containsExactly("Only One,REG,regular hours,-40,hours,2027-03-01,2027-03-07,taken back");
-        company.act(() -> corrections.change(company.personId(), MONDAY, "regular", Amount.of(10), Amount.of(9), null));
+        company.act(() -> {
+            cards.change(company.personId(), List.of(new TypedLine(MONDAY, "10h", "9h")), "");
+            return null;
+        });
         company.act(() -> closing.close(id));
         assertThat(lines(company.act(() -> handOver.of(id, 1, false)))).isEqualTo(got);
         assertThat(handedOver(id)).containsExactly("Only One,REG,regular hours,39,hours,2027-03-01,2027-03-07,period");

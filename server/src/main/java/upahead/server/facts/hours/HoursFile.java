@@ -129,8 +129,8 @@ record HoursFile(Table table, FileColumns<HoursColumn> columns, List<HoursRow> r
                                     || kind.payrollCode().equalsIgnoreCase(wanted))
                             .map(HoursKind::name)
                             .findFirst()
-                            .orElseThrow(() ->
-                                    new Fault("the kind must be regular, overtime or training, not “" + text + "”"));
+                            .orElseThrow(() -> new Fault("the kind must be one of "
+                                    + String.join(", ", HoursKinds.names()) + ", not “" + text + "”"));
         }
 
         private static Amount hours(String text) {

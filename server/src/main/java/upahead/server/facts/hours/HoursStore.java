@@ -11,6 +11,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
@@ -46,6 +47,46 @@ class HoursStore {
                 .execute();
     }
 
+    /** Sets the hours of some days to exactly these; of a day without any, nothing is left. */
+    void set(Map<Long, Map<LocalDate, List<Work>>> days, String source) {
+        sql.batch(days.entrySet().stream()
+                        .flatMap(person -> person.getValue().keySet().stream().map(on -> sql.deleteFrom(WORK_ENTRY)
+                                .where(WORK_ENTRY.PERSON_ID.eq(person.getKey()))
+                                .and(WORK_ENTRY.ON_DATE.eq(on))))
+                        .toList())
+                .execute();
+        put(
+                days.entrySet().stream()
+                        .flatMap(person -> person.getValue().values().stream()
+                                .flatMap(List::stream)
+                                .map(work -> new HoursRow(person.getKey(), work.on(), work.kind(), work.hours())))
+                        .toList(),
+                source);
+    }
+
+    /** The hours of some people within some days, by the people's ids and the days. */
+    Map<Long, Map<LocalDate, List<RecordedDay>>> of(Collection<Long> people, DateSpan span) {
+        Map<Long, Map<LocalDate, List<RecordedDay>>> days = new HashMap<>();
+        Rows.each(
+                sql.select(
+                                WORK_ENTRY.PERSON_ID,
+                                WORK_ENTRY.ON_DATE,
+                                WORK_ENTRY.KIND,
+                                WORK_ENTRY.HOURS,
+                                WORK_ENTRY.SOURCE)
+                        .from(WORK_ENTRY)
+                        .where(WORK_ENTRY.ON_DATE.between(span.first(), span.last()))
+                        .and(among(WORK_ENTRY.PERSON_ID, people)),
+                row -> days.computeIfAbsent(row.getLong(1), unused -> new TreeMap<>())
+                        .computeIfAbsent(row.getObject(2, LocalDate.class), unused -> new ArrayList<>())
+                        .add(new RecordedDay(
+                                row.getObject(2, LocalDate.class),
+                                row.getString(3),
+                                new Amount(row.getBigDecimal(4)),
+                                row.getString(5))));
+        return days;
+    }
+
     List<RecordedDay> of(long personId, DateSpan days) {
         return sql.selectFrom(WORK_ENTRY)
                 .where(WORK_ENTRY.PERSON_ID.eq(personId))
@@ -53,15 +94,6 @@ class HoursStore {
                 .orderBy(WORK_ENTRY.ON_DATE, WORK_ENTRY.KIND)
                 .fetch(row ->
                         new RecordedDay(row.getOnDate(), row.getKind(), new Amount(row.getHours()), row.getSource()));
-    }
-
-    /** The hours of one kind on one date, 0 where there are none. */
-    Amount hours(long personId, LocalDate on, String kind) {
-        return of(personId, new DateSpan(on, on)).stream()
-                .filter(day -> day.kind().equals(kind))
-                .map(RecordedDay::hours)
-                .findFirst()
-                .orElse(Amount.ZERO);
     }
 
     Map<Long, Set<LocalDate>> days(Collection<Long> people, DateSpan span) {

@@ -57,7 +57,7 @@ class HoursFileTest {
                 "P7,14.4.,regular,8|“14.4.” is no date; write it as 2027-04-12",
                 "P7,2027-04-26,regular,8|26 April 2027 is not in the period 12 April to 25 April",
                 "P7,2027-04-13,regular,8|Oda Testwell is not employed on 13 April 2027",
-                "P7,2027-04-14,night,8|the kind must be regular, overtime or training, not “night”",
+                "P7,2027-04-14,night,8|the kind must be one of regular, overtime, training, rest day, not “night”",
                 "P7,2027-04-14,regular,30|a day has between 0 and 24 hours, not 30",
                 "P7,2027-04-14,regular,-1|a day has between 0 and 24 hours, not -1",
                 "P7,2027-04-14,regular,eight|the hours must be a number, not “eight”",

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Supplier;
 import org.junit.jupiter.api.Test;
@@ -39,7 +40,7 @@ class HoursImportTest {
     private HoursImport imports;
 
     @Autowired
-    private HoursCorrection hours;
+    private RecordedHours hours;
 
     @Autowired
     private CurrentUser user;
@@ -111,7 +112,9 @@ class HoursImportTest {
     }
 
     private List<RecordedDay> recorded(DateSpan days) {
-        return act(() -> hours.of(KERENSA, days));
+        return hours.of(Set.of(KERENSA), days).getOrDefault(KERENSA, Map.of()).values().stream()
+                .flatMap(List::stream)
+                .toList();
     }
 
     private void take(String file, DateSpan period, Set<Long> skip) {

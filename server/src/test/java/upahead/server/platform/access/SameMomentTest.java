@@ -6,6 +6,7 @@ import static org.springframework.security.test.web.servlet.request.SecurityMock
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.post;
 import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.put;
 
+import java.math.BigDecimal;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -17,6 +18,7 @@ import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.web.servlet.MockMvc;
+import upahead.core.quantity.Amount;
 import upahead.server.Somebody;
 
 /** Two administrators, or one with a nervous finger, send the same thing at the same moment: it happens once. */
@@ -96,15 +98,14 @@ class SameMomentTest {
     void ofTwoWhoChangeTheHoursOfADayTheSecondIsTold() throws Exception {
         String day = sql.queryForObject(
                 "select max(on_date) from work_entry where person_id = 27 and kind = 'regular'", String.class);
-        String hours = sql.queryForObject(
+        BigDecimal hours = sql.queryForObject(
                 "select hours from work_entry where person_id = 27 and kind = 'regular' and on_date = date '" + day
                         + "'",
-                String.class);
-        String form =
-                "{\"on\": \"%s\", \"kind\": \"regular\", \"seen\": \"%s\", \"hours\": \"%s\", \"reason\": \"test\"}";
+                BigDecimal.class);
+        String form = "{\"days\": [{\"on\": \"%s\", \"seen\": \"%sh\", \"line\": \"%sh\"}], \"reason\": \"test\"}";
         AtOnce.onlyOneOf(atOnce.both(
-                () -> AtOnce.json(put("/api/people/27/hours"), form.formatted(day, hours, "2.25")),
-                () -> AtOnce.json(put("/api/people/27/hours"), form.formatted(day, hours, "3.75"))));
+                () -> AtOnce.json(put("/api/people/27/card/days"), form.formatted(day, new Amount(hours), "2.25")),
+                () -> AtOnce.json(put("/api/people/27/card/days"), form.formatted(day, new Amount(hours), "3.75"))));
     }
 
     @Test

@@ -1,0 +1,81 @@
+package upahead.server.cards;
+
+import java.time.Duration;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import upahead.core.calendar.DateSpan;
+import upahead.core.cards.CardDay;
+import upahead.core.quantity.Amount;
+import upahead.server.cards.days.CardChecks;
+import upahead.server.cards.days.CardRemark;
+import upahead.server.cards.days.CardRemark.Kind;
+import upahead.server.cards.days.StoredCards.StoredCard;
+import upahead.server.cards.days.WorkingLife;
+import upahead.server.requests.leave.LeaveOnDay;
+
+/**
+ * Somebody's card with the leave that stands on it.
+ *
+ * @param leave in order of time
+ * @param accepted which remarks were said to be right, by date
+ * @param today the day that is not over yet
+ */
+record FilledCard(StoredCard stored, List<LeaveOnDay> leave, Map<LocalDate, Set<Kind>> accepted, LocalDate today) {
+
+    WorkingLife life() {
+        return stored.life();
+    }
+
+    /** The hours of approved leave on a day. */
+    Amount leaveHours(LocalDate on) {
+        return Amount.sum(leave.stream()
+                .filter(each -> each.approved() && each.on().equals(on))
+                .map(LeaveOnDay::hours)
+                .toList());
+    }
+
+    /** The hours worked on a day, of whatever kind, as they count. */
+    Amount worked(LocalDate on) {
+        return Amount.sum(stored.hours(on).values());
+    }
+
+    /** The hours that were to be worked: those of the day without its leave. */
+    Amount expected(LocalDate on) {
+        return life().capacity(on).minus(leaveHours(on)).floorAtZero();
+    }
+
+    Duration rested(LocalDate on) {
+        return stored.times(on).rested();
+    }
+
+    /** Everything about a day that needs a look, whether it was accepted or not. */
+    List<CardRemark> remarks(LocalDate on) {
+        CardDay times = stored.times(on);
+        List<CardRemark> remarks = new ArrayList<>(stored.mustBeMended(on));
+        Amount leaveHours = leaveHours(on);
+        if (remarks.isEmpty()) {
+            remarks.addAll(CardChecks.canBeRight(life(), on, times, worked(on), leaveHours));
+        }
+        boolean nothing = times.stretches().isEmpty() && stored.hours(on).isEmpty() && leaveHours.isZero();
+        if (nothing && on.isBefore(today) && life().capacity(on).isPositive() && life().needsHours(on)) {
+            remarks.add(new CardRemark(Kind.NOTHING_THERE, "Scheduled, and nothing stands here."));
+        }
+        return remarks;
+    }
+
+    /** A day as long as somebody has to do something about it. */
+    Optional<UnfinishedDay> unfinished(LocalDate on) {
+        List<CardRemark> open = remarks(on).stream()
+                .filter(remark -> !accepted.getOrDefault(on, Set.of()).contains(remark.kind()))
+                .toList();
+        return open.isEmpty() ? Optional.empty() : Optional.of(new UnfinishedDay(on, open));
+    }
+
+    List<UnfinishedDay> unfinished(DateSpan span) {
+        return span.dates().flatMap(on -> unfinished(on).stream()).toList();
+    }
+}
