@@ -6,14 +6,18 @@
   import SetPassword from './frame/SetPassword.svelte';
   import SignIn from './frame/SignIn.svelte';
   import { session } from './frame/session.svelte';
+  import Terminal from './terminal/Terminal.svelte';
 
   onMount(async () => {
+    if (router.location === '/terminal') return;
     session.current = await answer(api.GET('/api/session'));
     session.loaded = true;
   });
 </script>
 
-{#if session.loaded && router.location.startsWith('/set-password/')}
+{#if router.location === '/terminal'}
+  <Terminal />
+{:else if session.loaded && router.location.startsWith('/set-password/')}
   <SetPassword />
 {:else if session.loaded && session.current.signedIn}
   <Frame />

@@ -5,7 +5,7 @@
   import { isZero } from './decimal';
   import { day, unitName } from './format';
   import { listKeys } from './listkeys';
-  import { inOrder, isNumber, type Sorting, valueOf } from './tables';
+  import { inOrder, isNumber, sortingOf, type Sorting, valueOf } from './tables';
 
   let {
     columns,
@@ -14,6 +14,8 @@
     cells = {},
     blank = () => null,
     sortable = false,
+    ordered,
+    sums,
     opened,
     marks = () => ({}),
     empty = 'Nothing matches.',
@@ -27,6 +29,10 @@
     /** What stands in a cell that has no figure, else null. */
     blank?: (row: R, column: Column) => string | null;
     sortable?: boolean;
+    /** Puts all rows in order where these are only some of them: the key of a column, with a minus for the other way. */
+    ordered?: { by: string; change: (by: string) => void };
+    /** The last line, by the columns' keys. */
+    sums?: Record<string, string>;
     /** What a click on a row does. */
     opened?: (row: R) => void;
     /** Marks of a row by which it is found. */
@@ -34,13 +40,20 @@
     empty?: string;
   } = $props();
 
-  let sorting = $state<Sorting | null>(null);
-  const shown = $derived(inOrder(rows, columns, sorting));
+  let sortedHere = $state<Sorting | null>(null);
+  const sorting = $derived(ordered ? sortingOf(ordered.by) : sortedHere);
+  const shown = $derived(ordered ? rows : inOrder(rows, columns, sortedHere));
 
   /** Up, then down, then as it came. */
   function sortBy(column: string) {
-    if (sorting?.column !== column) sorting = { column, descending: false };
-    else sorting = sorting.descending ? null : { column, descending: true };
+    const next =
+      sorting?.column !== column
+        ? { column, descending: false }
+        : sorting.descending
+          ? null
+          : { column, descending: true };
+    if (ordered) ordered.change(next === null ? '' : (next.descending ? '-' : '') + next.column);
+    else sortedHere = next;
   }
 
   function direction(column: string) {
@@ -81,9 +94,9 @@
       {#each columns as column (column.key)}
         <th
           class={isNumber(column) ? 'number' : ''}
-          aria-sort={sortable ? direction(column.key) : undefined}
+          aria-sort={sortable || ordered ? direction(column.key) : undefined}
         >
-          {#if sortable}
+          {#if sortable || ordered}
             <button class="font-semibold" onclick={() => sortBy(column.key)}
               >{column.title}{ARROWS[direction(column.key)]}</button
             >
@@ -120,4 +133,17 @@
       <tr><td colspan={columns.length} class="quiet">{empty}</td></tr>
     {/each}
   </tbody>
+  {#if sums && shown.length > 0}
+    <tfoot>
+      <tr data-sums>
+        {#each columns as column (column.key)}
+          <td class={['font-semibold', isNumber(column) && 'number']}>
+            {#if isNumber(column)}<Amount value={sums[column.key] ?? '0'} />{:else}{sums[
+                column.key
+              ] ?? ''}{/if}
+          </td>
+        {/each}
+      </tr>
+    </tfoot>
+  {/if}
 </table>

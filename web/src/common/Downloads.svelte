@@ -5,11 +5,15 @@
   }: {
     /** Of the table, without an ending. */
     path: string;
-    query?: Record<string, string | number>;
+    query?: Record<string, string | number | boolean | string[]>;
   } = $props();
 
   const asked = $derived(
-    new URLSearchParams(Object.entries(query).map(([name, value]) => [name, String(value)])),
+    new URLSearchParams(
+      Object.entries(query).flatMap(([name, value]) =>
+        [value].flat().map((each): [string, string] => [name, String(each)]),
+      ),
+    ),
   );
 </script>
 

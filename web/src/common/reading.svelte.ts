@@ -8,6 +8,13 @@ export interface FileRead {
   order: DayMonth | null;
 }
 
+/** What a file would bring. */
+export interface FilePreview extends FileRead {
+  rows: number;
+  people: number;
+  faults: { line: number; text: string; reason: string }[];
+}
+
 /**
  * How files of one kind are to be read. What somebody chose is remembered in this browser and holds for the next file that
  * has the same headings.

@@ -37,3 +37,10 @@ export function inOrder<R extends object>(
   };
   return [...rows].sort((one, other) => way * order(one, other));
 }
+
+/** "-worked" as the server is asked: by that column, the other way round; nothing for nothing. */
+export function sortingOf(by: string): Sorting | null {
+  if (by === '') return null;
+  const descending = by.startsWith('-');
+  return { column: descending ? by.slice(1) : by, descending };
+}

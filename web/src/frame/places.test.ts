@@ -23,6 +23,7 @@ describe('where somebody can go', () => {
       'Requests',
       'My team',
       'Calendar',
+      'Hours',
       'Pay runs',
       'Balances',
       'Policies',
@@ -30,6 +31,7 @@ describe('where somebody can go', () => {
       'Holidays',
       'Audit trail',
       'My time',
+      'My hours',
       'Notices',
       'Mailbox',
     ]);
@@ -45,12 +47,14 @@ describe('where somebody can go', () => {
       'Requests',
       'My team',
       'Calendar',
+      'Hours',
       'Balances',
       'My time',
+      'My hours',
       'Notices',
       'Mailbox',
     ]);
-    expect(places([], 27)).toEqual(['Calendar', 'My time', 'Notices', 'Mailbox']);
+    expect(places([], 27)).toEqual(['Calendar', 'My time', 'My hours', 'Notices', 'Mailbox']);
   });
 
   it('is what a permission opens and no more', () => {

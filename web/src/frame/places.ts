@@ -1,3 +1,4 @@
+import AlarmClockCheck from '@lucide/svelte/icons/alarm-clock-check';
 import CalendarHeart from '@lucide/svelte/icons/calendar-heart';
 import CalendarRange from '@lucide/svelte/icons/calendar-range';
 import Clock4 from '@lucide/svelte/icons/clock-4';
@@ -27,6 +28,7 @@ const PLACES: (Place & { needs: Permission | 'EMPLOYMENT' | 'A_TEAM' | null })[]
   { path: '/requests', name: 'Requests', icon: Inbox, needs: 'DECIDE_FOR_THE_ASSIGNED' },
   { path: '/my-team', name: 'My team', icon: UserRoundCheck, needs: 'A_TEAM' },
   { path: '/calendar', name: 'Calendar', icon: CalendarRange, needs: null },
+  { path: '/hours', name: 'Hours', icon: AlarmClockCheck, needs: 'DECIDE_FOR_THE_ASSIGNED' },
   { path: '/pay-runs', name: 'Pay runs', icon: Wallet, needs: 'RUN_PAYROLL' },
   { path: '/balances', name: 'Balances', icon: Scale, needs: 'DECIDE_FOR_THE_ASSIGNED' },
   { path: '/policies', name: 'Policies', icon: NotebookPen, needs: 'WRITE_POLICIES' },

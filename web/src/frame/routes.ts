@@ -3,6 +3,10 @@ import Audit from '../audit/Audit.svelte';
 import Openings from '../balances/Openings.svelte';
 import Balances from '../balances/Balances.svelte';
 import Holidays from '../holidays/Holidays.svelte';
+import Hours from '../hours/Hours.svelte';
+import PunchFile from '../hours/PunchFile.svelte';
+import Rules from '../hours/Rules.svelte';
+import Terminals from '../hours/Terminals.svelte';
 import TimeCard from '../hours/TimeCard.svelte';
 import Lookout from '../lookout/Lookout.svelte';
 import Mailbox from '../mail/Mailbox.svelte';
@@ -42,6 +46,10 @@ export const routes = {
   '/requests': Requests,
   '/requests/file': LeaveFile,
   '/requests/:id': Requests,
+  '/hours': Hours,
+  '/hours/file': PunchFile,
+  '/hours/terminals': Terminals,
+  '/hours/rules': Rules,
   '/hours/:id': TimeCard,
   '/my-hours': TimeCard,
   '/pay-runs': PayRuns,

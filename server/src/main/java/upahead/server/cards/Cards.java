@@ -78,6 +78,13 @@ public class Cards {
                 confirming.of(person, card, period));
     }
 
+    /** A day of somebody's card in one line; empty where nothing stands there. */
+    @Transactional(readOnly = true)
+    @PreAuthorize("@reach.person(#personId)")
+    public String lineOf(long personId, LocalDate on) {
+        return views.card(people.get(personId), new DateSpan(on, on)).stored().line(on);
+    }
+
     /** Who changed which day of a card, newest first. */
     @Transactional(readOnly = true)
     @PreAuthorize("@reach.person(#personId)")

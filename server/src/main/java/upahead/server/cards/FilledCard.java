@@ -24,14 +24,15 @@ import upahead.server.requests.leave.LeaveOnDay;
  * @param accepted which remarks were said to be right, by date
  * @param today the day that is not over yet
  */
-record FilledCard(StoredCard stored, List<LeaveOnDay> leave, Map<LocalDate, Set<Kind>> accepted, LocalDate today) {
+public record FilledCard(
+        StoredCard stored, List<LeaveOnDay> leave, Map<LocalDate, Set<Kind>> accepted, LocalDate today) {
 
-    WorkingLife life() {
+    public WorkingLife life() {
         return stored.life();
     }
 
     /** The hours of approved leave on a day. */
-    Amount leaveHours(LocalDate on) {
+    public Amount leaveHours(LocalDate on) {
         return Amount.sum(leave.stream()
                 .filter(each -> each.approved() && each.on().equals(on))
                 .map(LeaveOnDay::hours)
@@ -39,21 +40,21 @@ record FilledCard(StoredCard stored, List<LeaveOnDay> leave, Map<LocalDate, Set<
     }
 
     /** The hours worked on a day, of whatever kind, as they count. */
-    Amount worked(LocalDate on) {
+    public Amount worked(LocalDate on) {
         return Amount.sum(stored.hours(on).values());
     }
 
     /** The hours that were to be worked: those of the day without its leave. */
-    Amount expected(LocalDate on) {
+    public Amount expected(LocalDate on) {
         return life().capacity(on).minus(leaveHours(on)).floorAtZero();
     }
 
-    Duration rested(LocalDate on) {
+    public Duration rested(LocalDate on) {
         return stored.times(on).rested();
     }
 
     /** Everything about a day that needs a look, whether it was accepted or not. */
-    List<CardRemark> remarks(LocalDate on) {
+    public List<CardRemark> remarks(LocalDate on) {
         CardDay times = stored.times(on);
         List<CardRemark> remarks = new ArrayList<>(stored.mustBeMended(on));
         Amount leaveHours = leaveHours(on);
@@ -68,14 +69,14 @@ record FilledCard(StoredCard stored, List<LeaveOnDay> leave, Map<LocalDate, Set<
     }
 
     /** A day as long as somebody has to do something about it. */
-    Optional<UnfinishedDay> unfinished(LocalDate on) {
+    public Optional<UnfinishedDay> unfinished(LocalDate on) {
         List<CardRemark> open = remarks(on).stream()
                 .filter(remark -> !accepted.getOrDefault(on, Set.of()).contains(remark.kind()))
                 .toList();
         return open.isEmpty() ? Optional.empty() : Optional.of(new UnfinishedDay(on, open));
     }
 
-    List<UnfinishedDay> unfinished(DateSpan span) {
+    public List<UnfinishedDay> unfinished(DateSpan span) {
         return span.dates().flatMap(on -> unfinished(on).stream()).toList();
     }
 }

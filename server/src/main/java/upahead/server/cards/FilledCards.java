@@ -18,7 +18,7 @@ import upahead.server.requests.leave.LeaveOnDay;
 
 /** Reads the cards of some people with the leave on them. */
 @Component
-class FilledCards {
+public class FilledCards {
 
     private final StoredCards cards;
     private final LeaveOnCards leave;
@@ -33,7 +33,7 @@ class FilledCards {
     }
 
     /** The cards within a span by the people's ids. */
-    Map<Long, FilledCard> of(Collection<Long> people, DateSpan span) {
+    public Map<Long, FilledCard> of(Collection<Long> people, DateSpan span) {
         DateSpan withDayBefore = new DateSpan(span.first().minusDays(1), span.last());
         Map<Long, List<LeaveOnDay>> leaves = leave.of(people, span);
         Map<Long, Map<LocalDate, Set<CardRemark.Kind>>> accepted = new HashMap<>();

@@ -60,6 +60,12 @@ public class People {
         return store.later(personId);
     }
 
+    /** Who types a code at a clock. */
+    @Transactional(readOnly = true)
+    public Optional<Person> byClockCode(String clockCode) {
+        return store.byClockCode(clockCode).map(this::get);
+    }
+
     /** The ids of all people by their codes, in capitals. */
     @Transactional(readOnly = true)
     public Map<String, Long> idsByCode() {

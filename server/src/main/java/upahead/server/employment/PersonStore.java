@@ -114,6 +114,14 @@ class PersonStore implements ThingNames {
         return sql.fetchExists(PERSON, PERSON.CODE.equalIgnoreCase(code).and(PERSON.ID.ne(exceptPersonId)));
     }
 
+    /** Whose clock code it is. */
+    Optional<Long> byClockCode(String clockCode) {
+        return sql.select(PERSON.ID)
+                .from(PERSON)
+                .where(PERSON.CLOCK_CODE.eq(clockCode))
+                .fetchOptional(PERSON.ID);
+    }
+
     boolean clockCodeIsTaken(String clockCode, long exceptPersonId) {
         return sql.fetchExists(PERSON, PERSON.CLOCK_CODE.eq(clockCode).and(PERSON.ID.ne(exceptPersonId)));
     }

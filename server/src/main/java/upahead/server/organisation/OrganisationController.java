@@ -5,7 +5,9 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.List;
+import java.util.Map;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -39,6 +41,12 @@ class OrganisationController {
             @NotNull(message = "please say how long a pay period is") PayCalendar.Every every,
             @NotNull(message = "please give the first day of a pay period") LocalDate anchor) {}
 
+    /** The clock of a site, such as "Europe/London". */
+    record SiteClock(long siteId, String site, String timeZone) {}
+
+    /** The clock by which a site is to work. */
+    record TimeZoneForm(@NotBlank(message = "please choose a time zone") String timeZone) {}
+
     private final Organisation organisation;
 
     OrganisationController(Organisation organisation) {
@@ -70,6 +78,23 @@ class OrganisationController {
         return new Named(
                 organisation.addPayGroup(form.name().strip(), calendar),
                 form.name().strip());
+    }
+
+    /** By which clock each site works. */
+    @GetMapping("/time-zones")
+    List<SiteClock> timeZones() {
+        Map<Long, ZoneId> zones = organisation.zones();
+        return organisation.sites().stream()
+                .map(site -> new SiteClock(
+                        site.id(), site.name(), zones.get(site.id()).getId()))
+                .toList();
+    }
+
+    /** Says by which clock a site works. */
+    @PutMapping("/sites/{id}/time-zone")
+    List<SiteClock> setTimeZone(@PathVariable long id, @Valid @RequestBody TimeZoneForm form) {
+        organisation.setZone(id, form.timeZone());
+        return timeZones();
     }
 
     @PutMapping("/sites/{id}")

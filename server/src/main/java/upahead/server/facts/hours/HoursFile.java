@@ -40,14 +40,20 @@ record HoursFile(Table table, FileColumns<HoursColumn> columns, List<HoursRow> r
      *
      * @param people those whose hours may stand in it
      * @param period the days that may stand in it
+     * @param timed the days on which hours follow from times, by the people's ids
      * @throws Refusal if it cannot be read as a table at all
      */
-    static HoursFile read(byte[] content, FileColumns.Reading reading, PersonFinder<Person> people, DateSpan period) {
+    static HoursFile read(
+            byte[] content,
+            FileColumns.Reading reading,
+            PersonFinder<Person> people,
+            DateSpan period,
+            Map<Long, Set<LocalDate>> timed) {
         Table table = Table.read(content);
         FileColumns<HoursColumn> columns =
                 new FileColumns<>(table, HoursColumn.class, List.of(HoursColumn.DATE), reading);
         return columns.missing().isEmpty()
-                ? new Rows(table, columns, people, period).read()
+                ? new Rows(table, columns, people, period, timed).read()
                 : new HoursFile(table, columns, List.of(), List.of());
     }
 
@@ -61,12 +67,19 @@ record HoursFile(Table table, FileColumns<HoursColumn> columns, List<HoursRow> r
         private final FileColumns<HoursColumn> columns;
         private final PersonFinder<Person> people;
         private final DateSpan period;
+        private final Map<Long, Set<LocalDate>> timed;
         private final List<HoursRow> rows = new ArrayList<>();
         private final List<HoursFault> faults = new ArrayList<>();
         private final Set<Spot> seen = new HashSet<>();
         private final Map<PersonDay, Amount> dayTotals = new HashMap<>();
 
-        Rows(Table table, FileColumns<HoursColumn> columns, PersonFinder<Person> people, DateSpan period) {
+        Rows(
+                Table table,
+                FileColumns<HoursColumn> columns,
+                PersonFinder<Person> people,
+                DateSpan period,
+                Map<Long, Set<LocalDate>> timed) {
+            this.timed = timed;
             this.table = table;
             this.columns = columns;
             this.people = people;
@@ -99,6 +112,9 @@ record HoursFile(Table table, FileColumns<HoursColumn> columns, List<HoursRow> r
             }
             if (!person.isEmployedWithin(on, on)) {
                 throw new Fault(person.name() + " is not employed on " + Words.fullDay(on));
+            }
+            if (timed.getOrDefault(person.id(), Set.of()).contains(on)) {
+                throw new Fault("times stand on the card of " + Words.day(on) + ", from which the hours follow");
             }
             String kind = kind(columns.cell(row, HoursColumn.KIND));
             Amount hours = hours(columns.cell(row, HoursColumn.HOURS));

@@ -49,12 +49,14 @@ public class HoursImport {
             List<HoursFault> faults) {}
 
     private final HoursStore store;
+    private final DaysWithTimes times;
     private final People people;
     private final LateChanges changes;
     private final Audit audit;
 
-    HoursImport(HoursStore store, People people, LateChanges changes, Audit audit) {
+    HoursImport(HoursStore store, DaysWithTimes times, People people, LateChanges changes, Audit audit) {
         this.store = store;
+        this.times = times;
         this.people = people;
         this.changes = changes;
         this.audit = audit;
@@ -63,7 +65,7 @@ public class HoursImport {
     @Transactional(readOnly = true)
     @May(Permission.RUN_PAYROLL)
     public HoursPreview preview(byte[] content, FileColumns.Reading reading, long payGroupId, DateSpan period) {
-        return preview(HoursFile.read(content, reading, finder(payGroupId), period));
+        return preview(read(content, reading, payGroupId, period));
     }
 
     /**
@@ -93,18 +95,9 @@ public class HoursImport {
             long payGroupId,
             DateSpan period,
             Set<Long> skip) {
-        HoursFile file = HoursFile.read(content, reading, finder(payGroupId), period);
+        HoursFile file = read(content, reading, payGroupId, period);
         file.columns().requireNeeded();
-        List<HoursFault> open = file.faults().stream()
-                .filter(fault -> !skip.contains(fault.line()))
-                .toList();
-        if (!open.isEmpty()) {
-            throw Refusal.of(
-                    "file",
-                    "Nothing was taken: line " + open.get(0).line() + ": "
-                            + open.get(0).reason()
-                            + (open.size() == 1 ? "." : ", and " + (open.size() - 1) + " more."));
-        }
+        HoursFault.requireNone(file.faults(), skip);
         store.put(file.rows(), source);
         noteLate(file, source);
         audit.record(
@@ -135,8 +128,14 @@ public class HoursImport {
         }
     }
 
-    private PersonFinder<Person> finder(long payGroupId) {
-        return PersonFinder.of(people.search(PeopleQuery.ofPayGroup(payGroupId)));
+    private HoursFile read(byte[] content, FileColumns.Reading reading, long payGroupId, DateSpan period) {
+        List<Person> group = people.search(PeopleQuery.ofPayGroup(payGroupId));
+        return HoursFile.read(
+                content,
+                reading,
+                PersonFinder.of(group),
+                period,
+                times.daysWithTimes(group.stream().map(Person::id).toList(), period));
     }
 
     private static HoursPreview preview(HoursFile file) {

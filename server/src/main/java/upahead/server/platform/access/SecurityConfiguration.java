@@ -57,6 +57,8 @@ class SecurityConfiguration {
                         .authenticated()
                         .requestMatchers("/api/session", "/api/session/**")
                         .permitAll()
+                        .requestMatchers("/api/terminal", "/api/terminal/**")
+                        .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()
                         .anyRequest()

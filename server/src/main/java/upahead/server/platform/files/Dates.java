@@ -17,7 +17,7 @@ public final class Dates {
     }
 
     private static final Pattern ISO = Pattern.compile("(\\d{4})-(\\d{1,2})-(\\d{1,2})(?:[T ].*)?");
-    private static final Pattern OTHER = Pattern.compile("(\\d{1,2})[./ -](\\d{1,2})[./ -](\\d{4})");
+    private static final Pattern OTHER = Pattern.compile("(\\d{1,2})[./ -](\\d{1,2})[./ -](\\d{4})(?:[T ].*)?");
     private static final int MONTHS = 12;
 
     private Dates() {}

@@ -26,6 +26,11 @@ public final class Refusal extends RuntimeException {
         return new Refusal(HttpStatus.CONFLICT, null, message);
     }
 
+    /** Something that asks without being let in any more. */
+    public static Refusal unpaired(String message) {
+        return new Refusal(HttpStatus.FORBIDDEN, null, message);
+    }
+
     public static Refusal notFound(String what) {
         return new Refusal(HttpStatus.NOT_FOUND, null, "There is no such " + what + ".");
     }

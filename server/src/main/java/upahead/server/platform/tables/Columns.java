@@ -4,14 +4,17 @@ import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Method;
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Collectors;
+import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.server.platform.files.CsvFile;
 import upahead.server.platform.files.XlsxFile;
+import upahead.server.platform.problems.Refusal;
 
 /**
  * The columns of a table, declared once. Each is the part of a row by its name; a name that no row has is refused when
@@ -60,6 +63,21 @@ public final class Columns<R extends Record> {
     /** Those that a page shows, from left to right. */
     public List<ColumnView> shown() {
         return all.stream().filter(Column::onScreen).map(Column::view).toList();
+    }
+
+    /**
+     * Puts rows in order of one column, amounts by their size and texts without regard to capitals.
+     *
+     * @throws Refusal if no page shows such a column
+     */
+    public Comparator<R> by(String key) {
+        Column column = all.stream()
+                .filter(each -> each.onScreen() && each.view().key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> Refusal.of("order", "There is no column " + key + "."));
+        return column.view().kind().isNumber()
+                ? Comparator.comparing(row -> (Amount) value(row, column))
+                : Comparator.comparing(row -> cell(row, column).toLowerCase(Locale.ROOT));
     }
 
     /** The values of some rows by the keys of the columns that a page shows; null where a row has none. */

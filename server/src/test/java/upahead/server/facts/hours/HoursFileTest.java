@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.nio.charset.StandardCharsets;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -127,6 +128,7 @@ class HoursFileTest {
     }
 
     private static HoursFile read(String content, FileColumns.Reading reading) {
-        return HoursFile.read(content.getBytes(StandardCharsets.UTF_8), reading, PersonFinder.of(List.of(ODA)), PERIOD);
+        return HoursFile.read(
+                content.getBytes(StandardCharsets.UTF_8), reading, PersonFinder.of(List.of(ODA)), PERIOD, Map.of());
     }
 }

@@ -40,7 +40,11 @@ class WhoMayTest {
             "POST /api/session/first-administrator",
             "POST /api/session/forgotten",
             "GET /api/session/password/{token}",
-            "POST /api/session/password");
+            "POST /api/session/password",
+            "GET /api/terminal",
+            "POST /api/terminal/glance",
+            "POST /api/terminal/pairing",
+            "POST /api/terminal/punches");
 
     /** What everybody reads who is signed in; none of it is about somebody else. */
     private static final Set<String> FOR_EVERYBODY = Set.of(
@@ -58,6 +62,7 @@ class WhoMayTest {
             "GET /api/organisation",
             "GET /api/entered-leave/template.csv",
             "GET /api/organisation/hours-kinds",
+            "GET /api/organisation/time-zones",
             "GET /api/people/template",
             "GET /api/policies",
             "GET /api/policies/{id}",
@@ -67,6 +72,9 @@ class WhoMayTest {
 
     /** Which show an approver the people assigned, and no others. */
     private static final Set<String> FOR_APPROVERS = Set.of(
+            "GET /api/attendance",
+            "GET /api/attendance/table.csv",
+            "GET /api/attendance/table.xlsx",
             "GET /api/balances",
             "GET /api/balances/table.csv",
             "GET /api/balances/table.xlsx",

@@ -1,0 +1,184 @@
+package upahead.server.cards.attendance;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalLong;
+import java.util.stream.Collectors;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import upahead.core.calendar.DateSpan;
+import upahead.core.cards.Stretch;
+import upahead.core.cards.Stretch.What;
+import upahead.core.hours.Work;
+import upahead.core.people.ClockSpan;
+import upahead.core.quantity.Amount;
+import upahead.server.cards.FilledCard;
+import upahead.server.cards.FilledCards;
+import upahead.server.cards.UnfinishedDay;
+import upahead.server.cards.days.CardRemark;
+import upahead.server.employment.People;
+import upahead.server.employment.PeopleQuery;
+import upahead.server.employment.Person;
+import upahead.server.employment.Reach;
+import upahead.server.facts.hours.HolidayHours;
+import upahead.server.facts.hours.HolidayHours.PaidHoliday;
+import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
+
+/** When people were there, what they worked, and who is there now. */
+@Service
+public class Attendance {
+
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
+    private static final int DAY = 24 * 60;
+
+    private final FilledCards cards;
+    private final HolidayHours holidayHours;
+    private final People people;
+    private final Reach reach;
+    private final MovableClock clock;
+
+    Attendance(FilledCards cards, HolidayHours holidayHours, People people, Reach reach, MovableClock clock) {
+        this.cards = cards;
+        this.holidayHours = holidayHours;
+        this.people = people;
+        this.reach = reach;
+        this.clock = clock;
+    }
+
+    /** Those who match, with unfinished days first; for an approver among the people assigned. */
+    @Transactional(readOnly = true)
+    @May(Permission.DECIDE_FOR_THE_ASSIGNED)
+    public List<AttendanceRow> of(AttendanceQuery query) {
+        PeopleQuery wanted = reach.led(
+                new PeopleQuery(query.search(), query.teamId(), null, query.payGroupId(), null, 0, Integer.MAX_VALUE));
+        List<Person> found = people.search(wanted).stream()
+                .filter(person -> person.isEmployedWithin(
+                        query.days().first(), query.days().last()))
+                .toList();
+        Map<Long, FilledCard> filled = cards.of(found.stream().map(Person::id).toList(), query.days());
+        Map<Long, List<PaidHoliday>> paid = holidayHours.of(found, query.days());
+        return found.stream()
+                .map(person ->
+                        row(person, filled.get(person.id()), query.days(), paid.getOrDefault(person.id(), List.of())))
+                .filter(row -> query.conditions().stream().allMatch(condition -> condition.holds(row)))
+                .filter(row -> !query.onlyThere() || !row.now().isEmpty())
+                .sorted(Comparator.comparing(
+                                (AttendanceRow row) -> row.unfinished().isZero())
+                        .thenComparing(AttendanceRow::person))
+                .toList();
+    }
+
+    private AttendanceRow row(Person person, FilledCard card, DateSpan days, List<PaidHoliday> paid) {
+        Sums sums = new Sums();
+        days.dates().forEach(on -> sums.add(card, on, clock.today()));
+        List<UnfinishedDay> unfinished = card.unfinished(days);
+        return new AttendanceRow(
+                person.id(),
+                person.code(),
+                person.name(),
+                person.team(),
+                clock(sums.firstIn),
+                clock(sums.lastOut),
+                sums.worked,
+                ClockSpan.hours(sums.rested),
+                sums.capacity,
+                sums.overtime,
+                sums.over,
+                sums.under,
+                sums.leave,
+                Amount.sum(paid.stream().map(PaidHoliday::hours).toList()),
+                Amount.of(unfinished.size()),
+                now(card),
+                unfinished.stream()
+                        .limit(1)
+                        .flatMap(day -> day.remarks().stream())
+                        .map(CardRemark::message)
+                        .collect(Collectors.toList()));
+    }
+
+    /** Whether somebody is there: work that began today or yesterday and has no end. */
+    private String now(FilledCard card) {
+        List<Stretch> open = new ArrayList<>();
+        for (LocalDate on : List.of(clock.today().minusDays(1), clock.today())) {
+            card.stored().times(on).stretches().stream()
+                    .filter(each -> each.to().isEmpty() && isRecent(each))
+                    .forEach(open::add);
+        }
+        Optional<Stretch> rest =
+                open.stream().filter(each -> each.what() == What.BREAK).findFirst();
+        return rest.or(() -> open.stream().findFirst())
+                .map(each -> (each.what() == What.BREAK ? "break since " : "in since ")
+                        + CLOCK.format(
+                                each.from().orElseThrow().atZone(card.life().zone(clock.today()))))
+                .orElse("");
+    }
+
+    private boolean isRecent(Stretch open) {
+        Instant now = clock.instant();
+        return open.from()
+                .filter(at -> !at.isAfter(now) && at.isAfter(now.minus(Duration.ofHours(16))))
+                .isPresent();
+    }
+
+    private static String clock(OptionalLong minute) {
+        return minute.isEmpty() ? "" : String.format("%02d:%02d", minute.getAsLong() / 60, minute.getAsLong() % 60);
+    }
+
+    /** The sums over some days. */
+    private static final class Sums {
+
+        private OptionalLong firstIn = OptionalLong.empty();
+        private OptionalLong lastOut = OptionalLong.empty();
+        private Amount worked = Amount.ZERO;
+        private Duration rested = Duration.ZERO;
+        private Amount capacity = Amount.ZERO;
+        private Amount overtime = Amount.ZERO;
+        private Amount over = Amount.ZERO;
+        private Amount under = Amount.ZERO;
+        private Amount leave = Amount.ZERO;
+
+        void add(FilledCard card, LocalDate on, LocalDate today) {
+            Amount workedOn = card.worked(on);
+            worked = worked.plus(workedOn);
+            rested = rested.plus(card.rested(on));
+            capacity = capacity.plus(card.life().capacity(on));
+            leave = leave.plus(card.leaveHours(on));
+            overtime = overtime.plus(workedOn.minus(card.stored().hours(on).getOrDefault(Work.REGULAR, Amount.ZERO)));
+            if (on.isBefore(today)) {
+                Amount difference = workedOn.minus(card.expected(on));
+                over = over.plus(difference.floorAtZero());
+                under = under.plus(difference.negated().floorAtZero());
+            }
+            ZoneId zone = card.life().zone(on);
+            for (Stretch work : card.stored().times(on).stretches()) {
+                if (work.what() == What.WORK) {
+                    work.from().ifPresent(at -> firstIn = least(firstIn, minute(on, at, zone)));
+                    work.to().ifPresent(at -> lastOut = most(lastOut, minute(on, at, zone)));
+                }
+            }
+        }
+
+        private static long minute(LocalDate on, Instant at, ZoneId zone) {
+            return ChronoUnit.MINUTES.between(on.atStartOfDay(), at.atZone(zone).toLocalDateTime());
+        }
+
+        private static OptionalLong least(OptionalLong before, long minute) {
+            return OptionalLong.of(Math.min(before.orElse(minute), minute));
+        }
+
+        private static OptionalLong most(OptionalLong before, long minute) {
+            return OptionalLong.of(Math.max(before.orElse(minute), minute));
+        }
+    }
+}

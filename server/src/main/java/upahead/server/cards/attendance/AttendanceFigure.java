@@ -1,0 +1,47 @@
+package upahead.server.cards.attendance;
+
+import java.math.BigDecimal;
+import java.math.RoundingMode;
+import java.util.Optional;
+import java.util.function.Function;
+import upahead.core.quantity.Amount;
+
+/** A figure of attendance on which a condition can be put. */
+enum AttendanceFigure {
+    WORKED(AttendanceRow::worked),
+    BREAKS(AttendanceRow::breaks),
+    CAPACITY(AttendanceRow::capacity),
+    OVERTIME(AttendanceRow::overtime),
+    OVER(AttendanceRow::over),
+    UNDER(AttendanceRow::under),
+    LEAVE(AttendanceRow::leave),
+    HOLIDAY(AttendanceRow::holiday),
+    UNFINISHED(AttendanceRow::unfinished),
+    /** In hours since midnight. */
+    FIRST_IN(row -> clock(row.firstIn())),
+    /** In hours since midnight, above 24 on the next day. */
+    LAST_OUT(row -> clock(row.lastOut()));
+
+    private static final BigDecimal MINUTES = BigDecimal.valueOf(60);
+    private static final int DECIMALS = 4;
+
+    private final Function<AttendanceRow, Amount> figure;
+
+    AttendanceFigure(Function<AttendanceRow, Amount> figure) {
+        this.figure = figure;
+    }
+
+    /** The figure of a row; nothing where it has none. */
+    Optional<Amount> of(AttendanceRow row) {
+        return Optional.ofNullable(figure.apply(row));
+    }
+
+    private static Amount clock(String time) {
+        if (time.isEmpty()) {
+            return null;
+        }
+        String[] parts = time.split(":");
+        return new Amount(
+                new BigDecimal(parts[0]).add(new BigDecimal(parts[1]).divide(MINUTES, DECIMALS, RoundingMode.HALF_UP)));
+    }
+}
