@@ -2,8 +2,18 @@
   import X from '@lucide/svelte/icons/x';
   import type { Snippet } from 'svelte';
 
-  let { title, close, children }: { title: string; close: () => void; children: Snippet } =
-    $props();
+  let {
+    title,
+    wide = false,
+    close,
+    children,
+  }: {
+    title: string;
+    /** Takes more of the screen, for what has columns. */
+    wide?: boolean;
+    close: () => void;
+    children: Snippet;
+  } = $props();
 
   function focus(panel: HTMLElement) {
     panel.focus();
@@ -17,7 +27,10 @@
   aria-label={title}
   tabindex="-1"
   use:focus
-  class="fixed inset-y-0 right-0 z-30 flex w-full max-w-2xl flex-col border-l-4 border-primary bg-base-100 shadow-2xl outline-none"
+  class={[
+    'fixed inset-y-0 right-0 z-30 flex w-full flex-col border-l-4 border-primary bg-base-100 shadow-2xl outline-none',
+    wide ? 'max-w-4xl' : 'max-w-2xl',
+  ]}
 >
   <header class="flex items-center justify-between border-b border-base-300 px-5 py-3">
     <h2>{title}</h2>

@@ -6,10 +6,13 @@
   let {
     blockers,
     decide,
+    mend,
     enter,
   }: {
     blockers: Blocker[];
     decide: (requestId: number) => void;
+    /** Opens the card of whoever a blocker is about. */
+    mend: (blocker: Blocker) => void;
     /** Enters leave for whoever a blocker is about. */
     enter: (blocker: Blocker) => void;
   } = $props();
@@ -30,9 +33,10 @@
     <OctagonX size={16} class="mt-1 shrink-0 text-error" aria-hidden="true" />
     <span class="grow">{blocker.message}</span>
     {#if (blocker.kind === 'MISSING_HOURS' || blocker.kind === 'UNFINISHED_DAYS') && blocker.personId !== null}
-      <a
+      <button
         class="font-semibold whitespace-nowrap underline"
-        href={`#/hours/${blocker.personId}?on=${blocker.on}`}>Hours</a
+        data-mend={blocker.personId}
+        onclick={() => mend(blocker)}>Hours</button
       >
       <button class="font-semibold whitespace-nowrap underline" onclick={() => enter(blocker)}
         >Enter leave</button

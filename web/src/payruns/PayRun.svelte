@@ -1,23 +1,21 @@
 <script lang="ts">
-  import { isNegative, isZero } from '../common/decimal';
   import { answer, api } from '../api/client';
   import type { Blocker, Column, Worksheet, WorksheetRow } from '../api/types';
-  import Amount from '../common/Amount.svelte';
   import DataTable from '../common/DataTable.svelte';
   import Downloads from '../common/Downloads.svelte';
-  import { day, longDay, unitName, words } from '../common/format';
+  import { day, longDay, words } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
   import SidePanel from '../common/SidePanel.svelte';
-  import { valueOf } from '../common/tables';
   import Waiting from '../common/Waiting.svelte';
   import { road } from '../frame/road.svelte';
+  import CardPanel from '../hours/CardPanel.svelte';
   import EnterLeave from '../requests/EnterLeave.svelte';
   import OpenRequest from '../requests/OpenRequest.svelte';
   import BlockerList from './BlockerList.svelte';
   import CloseRun from './CloseRun.svelte';
   import HoursFile from './HoursFile.svelte';
-  import RunLines from './RunLines.svelte';
+  import RunRow from './RunRow.svelte';
   import UndoRun from './UndoRun.svelte';
   import { Work } from '../common/work.svelte';
 
@@ -28,7 +26,8 @@
   let search = $state('');
   let opened = $state<WorksheetRow | null>(null);
   let request = $state<number | null>(null);
-  let entering = $state<Blocker | 'SOMEBODY' | null>(null);
+  let entering = $state<Pick<Blocker, 'personId' | 'person' | 'on'> | 'SOMEBODY' | null>(null);
+  let mending = $state<{ person: { id: number; name: string }; on: string } | null>(null);
   let closing = $state(false);
   let undoing = $state(false);
 
@@ -63,18 +62,6 @@
     const close = before.filter((event) => event.what === 'CLOSED').length;
     const undone = worksheet!.events[index]!.what === 'UNDONE';
     return `/api/pay-runs/${id}/hand-over.csv?closing=${close}&reversal=${undone}`;
-  }
-
-  /** What leads from the opening to the closing figure, those that are not 0. */
-  function parts(row: WorksheetRow) {
-    return worksheet!.columns
-      .filter(({ title, kind }) => kind !== 'RESULT' && /^[+−±] /.test(title))
-      .map(({ key, title }) => {
-        const amount = valueOf(row, key) as string;
-        const taken = title.startsWith('−') !== isNegative(amount);
-        return { title, sign: taken ? '−' : '+', amount: amount.replace('-', '') };
-      })
-      .filter(({ amount }) => !isZero(amount));
   }
 
   /** Of what is only recorded there is nothing but what was used. */
@@ -143,6 +130,11 @@
       <BlockerList
         blockers={worksheet.blockers}
         decide={(requestId) => (request = requestId)}
+        mend={(blocker) =>
+          (mending = {
+            person: { id: blocker.personId!, name: blocker.person! },
+            on: blocker.on ?? run.firstDay,
+          })}
         enter={(blocker) => (entering = blocker)}
       />
       <HoursFile runId={run.id} taken={() => load(id)} />
@@ -184,23 +176,30 @@
   />
 
   {#if opened}
-    {@const row = opened}
-    <SidePanel title={`${row.person}: ${row.policy}`} close={() => (opened = null)}>
-      <p class="mb-3 text-lg">
-        <Amount value={row.opening} />
-        {#each parts(row) as part (part.title)}
-          <span title={part.title}>{part.sign} <Amount value={part.amount} /></span>
-        {/each}
-        = <strong><Amount value={row.closing} /></strong>
-        {unitName(row.unit)}
-      </p>
-      <RunLines lines={row.lines} />
-      <p class="mt-4">
-        <a class="underline" href={`#/balances/${row.personId}/${row.policyId}`}
-          >The whole balance</a
-        >
-      </p>
-    </SidePanel>
+    <RunRow
+      row={opened}
+      columns={worksheet.columns}
+      period={{ first: run.firstDay, last: run.lastDay }}
+      mend={(row) => {
+        opened = null;
+        mending = { person: { id: row.personId, name: row.person }, on: run.firstDay };
+      }}
+      close={() => (opened = null)}
+    />
+  {/if}
+  {#if mending !== null}
+    <CardPanel
+      person={mending.person}
+      on={mending.on}
+      enterLeave={(on) => {
+        entering = { personId: mending!.person.id, person: mending!.person.name, on };
+        mending = null;
+      }}
+      close={() => {
+        mending = null;
+        void load(id);
+      }}
+    />
   {/if}
   {#if request !== null}
     <SidePanel title="Decide, and go on with the run" close={() => (request = null)}>

@@ -20,13 +20,12 @@ export class TerminalState {
   /** Why the terminal is not paired any more, empty while it is. */
   unpaired = $state('');
 
-  #token: string | null;
+  #token = $state<string | null>(localStorage.getItem(TOKEN));
   /** How far the server's clock is ahead of this machine's, in milliseconds, as it was when they last spoke. */
   #ahead: number;
   #delivering = false;
 
   constructor() {
-    this.#token = localStorage.getItem(TOKEN);
     this.#ahead = Number(localStorage.getItem(CLOCK) ?? '0');
     this.waiting = JSON.parse(localStorage.getItem(WAITING) ?? '[]') as PunchForm[];
   }

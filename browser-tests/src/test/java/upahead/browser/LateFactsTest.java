@@ -154,6 +154,8 @@ class LateFactsTest {
         browser.click("Decide");
         browser.sees("Moving house");
         browser.click("Approve");
+        browser.seesNot("waits for a decision");
+        Glasshouses.finishTheirDays(browser);
         browser.sees("Nothing stops the close.");
 
         browser.type("[aria-label='Search the worksheet']", "Delphine");

@@ -191,7 +191,7 @@ class SettingUpTest {
         }
         browser.upload(
                 "[aria-label='File of hours']", write(folder.resolve("hours.csv"), file, StandardCharsets.UTF_8));
-        browser.sees("300 rows of 30 people, 2400 hours, can be taken.");
+        browser.sees("300 rows of 30 people can be taken. They are 2400 hours.");
         browser.click("Take 300 rows");
         browser.sees("300 rows of 30 people are in.");
         browser.click("Close this run");

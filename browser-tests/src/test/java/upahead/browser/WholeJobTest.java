@@ -141,7 +141,7 @@ class WholeJobTest {
         browser.upload("[aria-label='File of hours']", wrong);
         browser.sees("Choose the column for person first.");
         browser.choose("[data-column=PERSON]", "who");
-        browser.sees("1 row of 1 person, 8 hours, can be taken.");
+        browser.sees("1 row of 1 person can be taken. They are 8 hours.");
 
         Path hours = Files.writeString(folder.resolve("hours.csv"), browser.download("Demo file"));
         browser.upload("[aria-label='File of hours']", hours);
@@ -155,6 +155,8 @@ class WholeJobTest {
         browser.click("Decide");
         browser.sees("Moving house");
         browser.click("Approve");
+        browser.seesNot("waits for a decision");
+        Glasshouses.finishTheirDays(browser);
         browser.sees("Nothing stops the close.");
 
         browser.clickOnRow("Merrin Umberleigh");

@@ -3,6 +3,7 @@ package upahead.server.demo;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
@@ -15,6 +16,7 @@ import upahead.server.accounts.Accounts;
 import upahead.server.employment.People;
 import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
+import upahead.server.facts.hours.DaysWithTimes;
 import upahead.server.holidays.Holidays;
 
 /** Makes the hours of a pay period as a time clock would deliver them. */
@@ -27,14 +29,16 @@ class DemoHours {
     private final People people;
     private final Holidays holidays;
     private final Accounts accounts;
+    private final DaysWithTimes times;
 
-    DemoHours(People people, Holidays holidays, Accounts accounts) {
+    DemoHours(People people, Holidays holidays, Accounts accounts, DaysWithTimes times) {
+        this.times = times;
         this.people = people;
         this.holidays = holidays;
         this.accounts = accounts;
     }
 
-    /** A CSV file with the hours of everybody in a pay group, approved leave taken out. */
+    /** A CSV file with the hours of everybody in a pay group, but for who says times at a clock; approved leave taken out. */
     @Transactional(readOnly = true)
     String file(long payGroupId, DateSpan period) {
         List<Person> group = people.search(PeopleQuery.ofPayGroup(payGroupId));
@@ -42,9 +46,14 @@ class DemoHours {
                 people.employments(group.stream().map(Person::id).toList());
         Map<Long, HolidayCalendar> calendars = holidays.calendars();
         Map<Long, Map<LocalDate, Amount>> leave = accounts.approvedLeaveHours(group);
+        Map<Long, Set<LocalDate>> timed =
+                times.daysWithTimes(group.stream().map(Person::id).toList(), period);
         StringBuilder file = new StringBuilder(HEADING);
         for (Person person : group) {
             WorkingDays days = new WorkingDays(employments.get(person.id()), calendars.get(person.siteId()));
+            if (timed.containsKey(person.id())) {
+                continue;
+            }
             for (Work work : days.scheduledWork(period, leave.getOrDefault(person.id(), Map.of()))) {
                 row(file, person, work.on(), work.kind(), work.hours());
                 if ((person.id() * 5 + work.on().toEpochDay()) % EVERY_SO_OFTEN == 0) {

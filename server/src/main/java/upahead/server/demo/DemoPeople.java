@@ -93,7 +93,13 @@ class DemoPeople {
                 row.get("lastDay").isEmpty() ? null : LocalDate.parse(row.get("lastDay")),
                 LocalDate.parse(row.get("serviceFrom")),
                 Arrays.stream(row.get("week").split(" ")).map(Amount::of).toList(),
-                Amount.of(row.get("fte")));
+                Amount.of(row.get("fte")),
+                row.get("group").equals(HOURLY) ? clockCode(row.get("code")) : null);
+    }
+
+    /** Four digits that follow from a person's code, each once. */
+    static String clockCode(String code) {
+        return String.valueOf(1000 + Integer.parseInt(code.substring(1)) * 73 % 9000);
     }
 
     private static List<CSVRecord> rows() {

@@ -32,6 +32,7 @@ class DemoSetUp implements ApplicationRunner {
     private final DemoHistory history;
     private final DemoRequestRules requestRules;
     private final DemoStaffing staffing;
+    private final DemoCards cards;
     private final DailyWork daily;
     private final People people;
     private final CurrentUser user;
@@ -45,6 +46,7 @@ class DemoSetUp implements ApplicationRunner {
             DemoHistory history,
             DemoRequestRules requestRules,
             DemoStaffing staffing,
+            DemoCards cards,
             DailyWork daily,
             People people,
             CurrentUser user,
@@ -56,6 +58,7 @@ class DemoSetUp implements ApplicationRunner {
         this.history = history;
         this.requestRules = requestRules;
         this.staffing = staffing;
+        this.cards = cards;
         this.daily = daily;
         this.people = people;
         this.user = user;
@@ -81,6 +84,7 @@ class DemoSetUp implements ApplicationRunner {
             requestRules.setUp();
             demoClock.moveTo(DemoHistory.TODAY);
             staffing.setUp(byCode);
+            cards.setUp(byCode.values());
             daily.skipToday();
             return null;
         });

@@ -39,7 +39,8 @@ class Greeting {
                     "  administrator  " + DemoPeople.ADMINISTRATOR + "  (Teodric Brackwyn, payroll)",
                     "  approver       " + DemoPeople.APPROVER + "   (Corvin Harnquist, leads Grounds)",
                     "  employee       " + DemoPeople.EMPLOYEE + "  (Kerensa Saltonstall, Grounds)",
-                    "  password       " + DemoPeople.PASSWORD));
+                    "  password       " + DemoPeople.PASSWORD,
+                    "  clock code     " + DemoPeople.clockCode("B127") + "  (Kerensa, at a clock terminal)"));
         }
         System.out.println("Ctrl+C ends it.\n");
     }

@@ -35,7 +35,7 @@ class DemoHoursTest {
     void hasTheTwoFaultsItIsMeantToHave() {
         HoursPreview preview = user.actAs(
                 Somebody.ADMINISTRATOR, () -> hours.preview(file(), FileColumns.Reading.BY_ITSELF, 1, PERIOD));
-        assertThat(preview.people()).isEqualTo(35);
+        assertThat(preview.people()).isEqualTo(29);
         assertThat(preview.faults())
                 .extracting(HoursFault::reason)
                 .containsExactly(

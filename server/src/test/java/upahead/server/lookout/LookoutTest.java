@@ -30,7 +30,7 @@ class LookoutTest {
                 .extracting(LookoutItem::by)
                 .isSorted();
         assertThat(items.get(0).what()).isEqualTo("Close the run of Hourly staff");
-        assertThat(items.get(0).why()).isEqualTo("The period 12 April to 25 April is over; 36 blockers in the way.");
+        assertThat(items.get(0).why()).isEqualTo("The period 12 April to 25 April is over; 33 blockers in the way.");
     }
 
     @Test
