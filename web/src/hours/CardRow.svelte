@@ -52,7 +52,7 @@
     <button class="text-left hover:underline" onclick={open}>{weekdayAndDay(day.on)}</button>
     {#if card.isClosed(day.on)}<span class="quiet block text-xs">closed</span>{/if}
   </td>
-  <td class="w-[38%]">
+  <td class="hidden w-[38%] sm:table-cell">
     <DayBar {day} {axis} />
     {#if day.holiday || day.leave.length > 0}
       <p class="text-xs">
@@ -108,7 +108,7 @@
     {/each}
   </td>
   <td class="number" title={day.worked}>{isZero(day.worked) ? '' : amount(day.worked)}</td>
-  <td class="text-sm">
+  <td class="hidden text-sm sm:table-cell">
     {#each day.hours.filter((each) => each.kind !== 'regular' && isPositive(each.hours)) as each (each.kind)}
       <span class="block whitespace-nowrap" title={each.hours}
         >{amount(each.hours)} {each.kind}</span

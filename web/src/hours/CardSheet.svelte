@@ -91,7 +91,7 @@
   <thead>
     <tr>
       <th>Day</th>
-      <th>
+      <th class="hidden sm:table-cell">
         <span class="relative block h-5 font-normal" aria-hidden="true">
           {#each ticks(axis) as tick (tick.at)}
             <span class="absolute -translate-x-1/2 text-xs" style={`left: ${tick.at}%`}
@@ -106,7 +106,7 @@
         <span class="quiet font-normal">as 8-12 12:30-16:30, or 7.5h</span>
       </th>
       <th class="number">Hours</th>
-      <th>Of other kinds</th>
+      <th class="hidden sm:table-cell">Of other kinds</th>
     </tr>
   </thead>
   {#each weeks as week (week.monday)}

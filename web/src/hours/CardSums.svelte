@@ -20,16 +20,18 @@
   );
 </script>
 
-<dl class="flex flex-wrap items-baseline gap-x-6 gap-y-1" data-sums>
-  {#each figures as { name, hours } (name)}
-    <div class="flex items-baseline gap-1.5">
-      <dt class="quiet text-sm">{name}</dt>
-      <dd class="text-lg font-semibold" title={hours}>
-        {amount(hours)} <span class="text-sm font-normal">h</span>
-      </dd>
-    </div>
-  {/each}
+<div class="flex flex-wrap items-baseline gap-x-6 gap-y-1" data-sums>
+  <dl class="flex flex-wrap items-baseline gap-x-6 gap-y-1">
+    {#each figures as { name, hours } (name)}
+      <div class="flex items-baseline gap-1.5">
+        <dt class="quiet text-sm">{name}</dt>
+        <dd class="text-lg font-semibold" title={hours}>
+          {amount(hours)} <span class="text-sm font-normal">h</span>
+        </dd>
+      </div>
+    {/each}
+  </dl>
   <div class={['ml-auto', totals.unfinished > 0 && 'border-b-2 border-error font-semibold']}>
     {totals.unfinished > 0 ? counted(totals.unfinished, 'unfinished day') : 'No unfinished day'}
   </div>
-</dl>
+</div>

@@ -101,7 +101,7 @@
 {#snippet person(row: AttendanceRow)}
   <a class="underline" href={`#/hours/${row.personId}?on=${days.from}`} data-row>{row.person}</a>
   {#if row.remarks.length > 0}
-    <span class="block max-w-72 text-xs">{row.remarks[0]}</span>
+    <span class="block max-w-72 text-xs">{row.remarks.join(' ')}</span>
   {/if}
 {/snippet}
 
@@ -200,16 +200,18 @@
 {#if found === null}
   {#if !problem}<Waiting what="Gathering hours" />{/if}
 {:else}
-  <DataTable
-    columns={found.columns}
-    rows={found.items}
-    key={(row) => String(row.personId)}
-    cells={{ person }}
-    {blank}
-    opened={open}
-    ordered={{ by: wanted.order, change: (by) => (wanted.order = by) }}
-    sums={{ person: 'Together', ...found.sums }}
-    empty="Nobody matches. Try other days, another team or fewer conditions."
-  />
+  <div class="overflow-x-auto">
+    <DataTable
+      columns={found.columns}
+      rows={found.items}
+      key={(row) => String(row.personId)}
+      cells={{ person }}
+      {blank}
+      opened={open}
+      ordered={{ by: wanted.order, change: (by) => (wanted.order = by) }}
+      sums={{ person: 'Together', ...found.sums }}
+      empty="Nobody matches. Try other days, another team or fewer conditions."
+    />
+  </div>
   <Pager total={found.total} size={SIZE} bind:page what="people" />
 {/if}

@@ -68,39 +68,43 @@ export class TimeCard {
     this.#typed[on] = line;
   }
 
-  /** Takes what was typed on a day; tells whether the server did. */
-  async take(on: string): Promise<boolean> {
+  /** Takes what was typed on a day; tells whether the server did. Whatever was typed before is taken before it. */
+  take(on: string): Promise<boolean> {
     const typed = this.#typed[on];
-    if (typed === undefined) return true;
-    const line = meant(typed, this.#day(on)!, this.#day(plusDays(on, -1)));
-    if (this.#asked[on] === line) return this.wrong[on] === undefined;
-    if (line === this.#day(on)!.line) {
-      delete this.#typed[on];
-      delete this.wrong[on];
-      return true;
-    }
-    this.#asked[on] = line;
-    return this.set([{ on, line }]);
+    if (typed === undefined) return Promise.resolve(true);
+    if (this.#asked[on] === typed) return Promise.resolve(this.wrong[on] === undefined);
+    this.#asked[on] = typed;
+    return this.#next(() => {
+      const line = meant(typed, this.#day(on)!, this.#day(plusDays(on, -1)));
+      if (line !== this.#day(on)!.line) return this.#send([{ on, line }], true);
+      this.#taken(on);
+      return Promise.resolve(true);
+    });
   }
 
   /** Sets days together, all of them or none. */
   set(lines: { on: string; line: string }[]): Promise<boolean> {
-    const next = this.#queue.then(() => this.#send(lines, true));
-    this.#queue = next;
-    return next;
+    return this.#next(() => this.#send(lines, true));
   }
 
   undo(): Promise<boolean> {
     const last = this.#done.pop();
     if (!last) return Promise.resolve(false);
-    const next = this.#queue.then(() =>
-      this.#send(
-        last.days.map(({ on, before }) => ({ on, line: before })),
-        false,
-      ),
-    );
+    const lines = last.days.map(({ on, before }) => ({ on, line: before }));
+    return this.#next(() => this.#send(lines, false));
+  }
+
+  /** Does something when all that was asked before is answered. */
+  #next(work: () => Promise<boolean>): Promise<boolean> {
+    const next = this.#queue.then(work);
     this.#queue = next;
     return next;
+  }
+
+  #taken(on: string): void {
+    delete this.#typed[on];
+    delete this.#asked[on];
+    delete this.wrong[on];
   }
 
   async #send(lines: { on: string; line: string }[], isNew: boolean): Promise<boolean> {
@@ -114,11 +118,7 @@ export class TimeCard {
           body: { days, reason: this.reason.trim() || null },
         }),
       );
-      for (const { on } of days) {
-        delete this.#typed[on];
-        delete this.#asked[on];
-        delete this.wrong[on];
-      }
+      for (const { on } of days) this.#taken(on);
       if (days.some(({ on }) => this.isClosed(on)))
         said.say('Stored. The period is closed: the next run corrects what it posted.');
       const here = this.card!.first === card.first;

@@ -25,6 +25,10 @@
     WAITING_REQUEST: (people) => `Requests of ${people} wait for a decision.`,
   };
 
+  /** What is settled goes, and what is clicked stays where it is. */
+  const keyOf = (blocker: Blocker) =>
+    `${blocker.kind} ${blocker.personId} ${blocker.requestId} ${blocker.on}`;
+
   const kinds = $derived([...new Set(blockers.map((blocker) => blocker.kind))]);
 </script>
 
@@ -70,12 +74,12 @@
                 >
               </summary>
               <ul class="mt-1 ml-6 max-h-56 space-y-1 overflow-y-auto">
-                {#each some as blocker, index (index)}{@render one(blocker)}{/each}
+                {#each some as blocker (keyOf(blocker))}{@render one(blocker)}{/each}
               </ul>
             </details>
           </li>
         {:else}
-          {#each some as blocker, index (index)}{@render one(blocker)}{/each}
+          {#each some as blocker (keyOf(blocker))}{@render one(blocker)}{/each}
         {/if}
       {/each}
     </ul>

@@ -117,7 +117,7 @@
     <h1>{person.name}</h1>
     <div class="flex gap-2">
       <button class="btn btn-primary btn-sm" onclick={() => (panel = 'ENTER')}>Enter leave</button>
-      <a class="btn btn-sm" href={`#/hours/${person.id}`}>Hours</a>
+      <a class="btn btn-sm" href={`#/hours/${person.id}`}>Time card</a>
     </div>
   </div>
   <p class="quiet mt-1">

@@ -15,7 +15,7 @@ class AccessibilityTest extends OnTheDemo {
     @Test
     void ofAnEmployee() {
         browser.signInAndEnter("kerensa", PASSWORD);
-        assertNoFault("/my-time", "/my-time/year", "/my-time/terms", "/notices", "/mail");
+        assertNoFault("/my-time", "/my-time/year", "/my-time/terms", "/my-hours?on=2027-04-20", "/notices", "/mail");
         assertNoFaultOn("/my-time", "days asked for", () -> {
             browser.type("[aria-label='Days, typed']", "20-21 May");
             browser.press(Keys.ENTER);
@@ -28,7 +28,7 @@ class AccessibilityTest extends OnTheDemo {
     @Test
     void ofAnApprover() {
         browser.signInAndEnter("corvin", PASSWORD);
-        assertNoFault("/requests", "/my-team");
+        assertNoFault("/requests", "/my-team", "/hours", "/hours/30");
         assertNoFaultOn("/requests", "one opened", () -> {
             browser.clickOnRow("Petrel Yaxley");
             browser.sees("[data-history]", "Petrel Yaxley");
@@ -57,6 +57,14 @@ class AccessibilityTest extends OnTheDemo {
             browser.click("Enter for many");
             browser.sees("[data-many]", "for all of them or for none");
         });
+        assertNoFaultOn("/hours", "with a condition", () -> browser.click("+ Condition"));
+        assertNoFaultOn("/hours/37?on=2027-04-15", "a day opened", () -> {
+            browser.click("Thu 15 Apr");
+            browser.sees("Enter leave on this day");
+        });
+        for (String place : new String[] {"/hours/terminals", "/hours/rules", "/hours/file", "/terminal"}) {
+            assertNoFaultOn(place, "as it is", () -> browser.sees(""));
+        }
         assertNoFaultOn("/people/27", "working time", () -> {
             browser.click("Working time");
             browser.sees("[data-times]", "Break from");

@@ -47,7 +47,7 @@ class LateFactsTest {
     @Order(1)
     void hoursAreCorrectedAfterTheClose() {
         browser.go("/people/46");
-        browser.click("Hours");
+        browser.click("Time card");
         browser.sees("Hours of Delphine Mossgrave");
         browser.click("‹ Period before");
         browser.sees("[data-period]", "Mon 12 Apr to Sun 25 Apr");

@@ -40,15 +40,14 @@ public final class Screenshots {
         shot("/requests", "Message to", "requests");
         shot("/balances", "Booked", "balances");
         shot("/balances/30/1", "What is up ahead", "balance");
-        shot("/policies", "In force since", "policies");
         shot("/policies/2", "After two years", "policy");
-        shot("/people", "Approver", "people");
+        shot("/hours", "The work from", "hours");
+        shot("/hours/38?on=2027-04-20", "overtime", "time-card");
         shot("/people/33", "carried over", "person");
         shot("/balances/openings?policy=3", "Used this year", "opening-balances");
         bringPeopleIn();
         shot("/proof", "Differences", "proof");
         shot("/holidays", "Protected dates", "holidays");
-        shot("/reports/lapses", "Would lapse", "reports");
         browser.go("/calendar");
         browser.set("header input[data-date]", "2027-05-10");
         browser.clickOnRow("Grounds");
@@ -60,6 +59,7 @@ public final class Screenshots {
         browser.preferDark();
         shot("/balances/27/1", "Looking ahead to 14 August 2027: forecast", "balance-ahead-in-the-dark");
         browser.preferLight();
+        terminal();
         employee();
         onAPhone();
     }
@@ -70,6 +70,23 @@ public final class Screenshots {
         browser.click("Look at what was pasted");
         browser.sees("1 wrong");
         save("bring-people-in");
+    }
+
+    private void terminal() {
+        browser.go("/hours/terminals");
+        browser.type("[name=terminal]", "Potting shed");
+        browser.click("Add it and get a code");
+        browser.sees("[data-code]", "Type");
+        String code = browser.text("[data-code] strong");
+        browser.go("/terminal");
+        browser.type("[name=pairing]", code);
+        browser.click("Pair");
+        browser.sees("Potting shed, Brindlemoor");
+        browser.press("1271");
+        browser.click("My balances");
+        browser.sees("[data-glance]", "Hourly leave");
+        save("terminal");
+        browser.go("/");
     }
 
     private void employee() {

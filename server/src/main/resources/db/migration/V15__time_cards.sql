@@ -109,6 +109,7 @@ create table punch (
     person_id bigint references person (id),
     kind varchar(10) not null,
     at timestamp not null,
+    zone varchar(60) not null,
     source varchar(200) not null,
     arrived_at timestamp not null,
     state varchar(20) not null,

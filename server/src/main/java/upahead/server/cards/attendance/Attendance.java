@@ -12,7 +12,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalLong;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
@@ -24,7 +23,6 @@ import upahead.core.quantity.Amount;
 import upahead.server.cards.FilledCard;
 import upahead.server.cards.FilledCards;
 import upahead.server.cards.UnfinishedDay;
-import upahead.server.cards.days.CardRemark;
 import upahead.server.employment.People;
 import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
@@ -34,13 +32,14 @@ import upahead.server.facts.hours.HolidayHours.PaidHoliday;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
+import upahead.server.platform.words.Words;
 
 /** When people were there, what they worked, and who is there now. */
 @Service
 public class Attendance {
 
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
-    private static final int DAY = 24 * 60;
+    private static final int REMARKS = 3;
 
     private final FilledCards cards;
     private final HolidayHours holidayHours;
@@ -56,7 +55,7 @@ public class Attendance {
         this.clock = clock;
     }
 
-    /** Those who match, with unfinished days first; for an approver among the people assigned. */
+    /** Those who match, with unfinished days first and of these who have any hours; for an approver among the people assigned. */
     @Transactional(readOnly = true)
     @May(Permission.DECIDE_FOR_THE_ASSIGNED)
     public List<AttendanceRow> of(AttendanceQuery query) {
@@ -101,10 +100,11 @@ public class Attendance {
                 Amount.of(unfinished.size()),
                 now(card),
                 unfinished.stream()
-                        .limit(1)
-                        .flatMap(day -> day.remarks().stream())
-                        .map(CardRemark::message)
-                        .collect(Collectors.toList()));
+                        .filter(day -> !day.isEmpty() || sums.worked.isPositive())
+                        .limit(REMARKS)
+                        .map(day -> Words.day(day.on()) + ": "
+                                + day.remarks().get(0).message())
+                        .toList());
     }
 
     /** Whether somebody is there: work that began today or yesterday and has no end. */

@@ -20,7 +20,7 @@ import upahead.server.platform.tables.Columns;
  * @param holiday paid hours of holidays
  * @param unfinished days of the card that need a look
  * @param now where they are at this moment, in words; empty where not there
- * @param remarks about the first of the unfinished days, in words
+ * @param remarks about the first of the unfinished days, in words; none where there are no hours at all
  */
 public record AttendanceRow(
         long personId,

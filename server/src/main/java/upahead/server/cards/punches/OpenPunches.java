@@ -2,7 +2,6 @@ package upahead.server.cards.punches;
 
 import jakarta.annotation.Nullable;
 import java.time.LocalDateTime;
-import java.time.ZoneId;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -11,13 +10,11 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.cards.Punch;
-import upahead.server.cards.days.WorkingLives;
 import upahead.server.cards.punches.StoredPunch.State;
 import upahead.server.employment.People;
 import upahead.server.employment.Person;
 import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
-import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
@@ -29,24 +26,19 @@ public class OpenPunches {
     private final PunchStore store;
     private final PunchTaking taking;
     private final People people;
-    private final WorkingLives lives;
     private final Audit audit;
-    private final MovableClock clock;
 
-    OpenPunches(
-            PunchStore store, PunchTaking taking, People people, WorkingLives lives, Audit audit, MovableClock clock) {
+    OpenPunches(PunchStore store, PunchTaking taking, People people, Audit audit) {
         this.store = store;
         this.taking = taking;
         this.people = people;
-        this.lives = lives;
         this.audit = audit;
-        this.clock = clock;
     }
 
     /**
      * A punch that waits.
      *
-     * @param at by the clock of where somebody works, else of the program
+     * @param at by the clock of where it was said
      * @param person null where nobody is known by the code
      */
     public record OpenPunch(
@@ -71,25 +63,19 @@ public class OpenPunches {
                 .distinct()
                 .toList();
         Map<Long, Person> known = people.get(ids).stream().collect(Collectors.toMap(Person::id, Function.identity()));
-        var theirs = lives.of(ids);
         return open.stream()
-                .map(punch -> {
-                    ZoneId zone = punch.personId() == null
-                            ? clock.getZone()
-                            : theirs.get(punch.personId()).zone(clock.today());
-                    return new OpenPunch(
-                            punch.id(),
-                            punch.code(),
-                            punch.personId(),
-                            punch.personId() == null
-                                    ? null
-                                    : known.get(punch.personId()).name(),
-                            punch.kind(),
-                            LocalDateTime.ofInstant(punch.at(), zone),
-                            punch.source(),
-                            punch.state(),
-                            punch.note());
-                })
+                .map(punch -> new OpenPunch(
+                        punch.id(),
+                        punch.code(),
+                        punch.personId(),
+                        punch.personId() == null
+                                ? null
+                                : known.get(punch.personId()).name(),
+                        punch.kind(),
+                        LocalDateTime.ofInstant(punch.at(), punch.zone()),
+                        punch.source(),
+                        punch.state(),
+                        punch.note()))
                 .toList();
     }
 
@@ -133,6 +119,7 @@ public class OpenPunches {
                 punch.personId(),
                 punch.kind(),
                 punch.at(),
+                punch.zone(),
                 punch.source(),
                 punch.arrivedAt(),
                 State.DISMISSED,

@@ -3,6 +3,7 @@ package upahead.server.cards.punches;
 import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.ZoneId;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -150,7 +151,8 @@ public class PunchImport {
     }
 
     private StoredPunch stored(FilePunch said, WorkingLife life, String source) {
-        Instant at = said.at().atZone(life.zone(said.at().toLocalDate())).toInstant();
+        ZoneId zone = life.zone(said.at().toLocalDate());
+        Instant at = said.at().atZone(zone).toInstant();
         return new StoredPunch(
                 0,
                 null,
@@ -159,6 +161,7 @@ public class PunchImport {
                 said.person().id(),
                 said.kind(),
                 at,
+                zone,
                 source,
                 clock.now(),
                 State.TAKEN,

@@ -5,6 +5,7 @@ import static upahead.server.platform.sql.Among.among;
 
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.util.Collection;
 import java.util.List;
@@ -40,6 +41,7 @@ class PunchStore {
         row.setPersonId(punch.personId());
         row.setKind(punch.kind().name());
         row.setAt(stored(punch.at()));
+        row.setZone(punch.zone().getId());
         row.setSource(punch.source());
         row.setArrivedAt(punch.arrivedAt());
         row.setState(punch.state().name());
@@ -96,6 +98,7 @@ class PunchStore {
                 row.getPersonId(),
                 Punch.Kind.valueOf(row.getKind()),
                 row.getAt().toInstant(ZoneOffset.UTC),
+                ZoneId.of(row.getZone()),
                 row.getSource(),
                 row.getArrivedAt(),
                 State.valueOf(row.getState()),

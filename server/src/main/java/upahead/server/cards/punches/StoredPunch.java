@@ -3,6 +3,7 @@ package upahead.server.cards.punches;
 import jakarta.annotation.Nullable;
 import java.time.Instant;
 import java.time.LocalDateTime;
+import java.time.ZoneId;
 import upahead.core.cards.Punch;
 
 /**
@@ -13,6 +14,7 @@ import upahead.core.cards.Punch;
  * @param code as it was typed
  * @param personId null while nobody is known by the code
  * @param at to the minute
+ * @param zone by whose clock it was said
  * @param note why it is as it is, empty where there is nothing to say
  */
 public record StoredPunch(
@@ -23,6 +25,7 @@ public record StoredPunch(
         @Nullable Long personId,
         Punch.Kind kind,
         Instant at,
+        ZoneId zone,
         String source,
         LocalDateTime arrivedAt,
         State state,
@@ -47,6 +50,6 @@ public record StoredPunch(
     }
 
     StoredPunch of(long person, State now, String why) {
-        return new StoredPunch(id, terminalId, mark, code, person, kind, at, source, arrivedAt, now, why);
+        return new StoredPunch(id, terminalId, mark, code, person, kind, at, zone, source, arrivedAt, now, why);
     }
 }

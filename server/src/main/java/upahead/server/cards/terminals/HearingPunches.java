@@ -91,15 +91,15 @@ public class HearingPunches {
         Set<String> heardBefore = punches.known(terminal.id(), once.keySet());
         Map<String, Optional<Person>> whose = new LinkedHashMap<>();
         once.values().forEach(each -> whose.computeIfAbsent(each.code(), people::byClockCode));
+        ZoneId zone = organisation.zones().get(terminal.siteId());
         List<StoredPunch> arriving = new ArrayList<>();
         once.values().stream()
                 .filter(each -> !heardBefore.contains(each.mark()))
-                .forEach(each -> arriving.add(stored(terminal, each, whose.get(each.code()), off)));
+                .forEach(each -> arriving.add(stored(terminal, each, whose.get(each.code()), off, zone)));
         SignedIn asTerminal = new SignedIn(0, "terminal", "Terminal " + terminal.name(), Role.EMPLOYEE, null);
         Map<String, StoredPunch> heard =
                 user.actAs(asTerminal, () -> punches.arrived(arriving, "terminal " + terminal.name())).stream()
                         .collect(Collectors.toMap(StoredPunch::mark, each -> each));
-        ZoneId zone = organisation.zones().get(terminal.siteId());
         return once.values().stream()
                 .map(each -> new HeardPunch(
                         each.mark(),
@@ -109,7 +109,7 @@ public class HearingPunches {
                 .toList();
     }
 
-    private StoredPunch stored(Terminal terminal, SaidPunch said, Optional<Person> person, Duration off) {
+    private StoredPunch stored(Terminal terminal, SaidPunch said, Optional<Person> person, Duration off, ZoneId zone) {
         Instant meant = said.at().plus(off);
         Instant at = meant.isAfter(clock.instant()) ? clock.instant() : meant;
         boolean tooOld = at.isBefore(clock.instant().minus(OLDEST));
@@ -125,6 +125,7 @@ public class HearingPunches {
                 person.map(Person::id).orElse(null),
                 said.kind(),
                 new Punch(at, said.kind()).at(),
+                zone,
                 "terminal " + terminal.name(),
                 clock.now(),
                 state,
