@@ -50,7 +50,10 @@
   <ProblemNote problem={work.problem} />
   <table class="figures max-w-5xl" data-open-punches>
     <thead
-      ><tr><th>When</th><th>What</th><th>Who</th><th>Where</th><th>Why it waits</th><th></th></tr
+      ><tr
+        ><th>When</th><th>What</th><th>Who</th><th>Where</th><th>Why it waits</th><th
+          ><span class="sr-only">What can be done</span></th
+        ></tr
       ></thead
     >
     <tbody>

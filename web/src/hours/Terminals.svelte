@@ -85,7 +85,11 @@
   {:else}
     <table class="figures mb-4 max-w-4xl">
       <thead
-        ><tr><th>Terminal</th><th>Site</th><th>Screen</th><th>Last heard</th><th></th></tr></thead
+        ><tr
+          ><th>Terminal</th><th>Site</th><th>Screen</th><th>Last heard</th><th
+            ><span class="sr-only">What can be done</span></th
+          ></tr
+        ></thead
       >
       <tbody>
         {#each terminals as terminal (terminal.id)}

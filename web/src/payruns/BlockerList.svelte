@@ -21,9 +21,12 @@
 
   const TOGETHER: Partial<Record<Blocker['kind'], (people: string) => string>> = {
     MISSING_HOURS: (people) => `${people} scheduled in this period have no hours.`,
-    UNFINISHED_DAYS: (people) => `${people} have scheduled days without hours or leave.`,
+    UNFINISHED_DAYS: (people) => `${people} have unfinished days on their cards.`,
+    UNCONFIRMED_CARD: (people) => `The cards of ${people} are not confirmed.`,
     WAITING_REQUEST: (people) => `Requests of ${people} wait for a decision.`,
   };
+
+  const ON_CARDS: Blocker['kind'][] = ['MISSING_HOURS', 'UNFINISHED_DAYS', 'UNCONFIRMED_CARD'];
 
   /** What is settled goes, and what is clicked stays where it is. */
   const keyOf = (blocker: Blocker) =>
@@ -36,7 +39,7 @@
   <li class="flex items-start gap-2">
     <OctagonX size={16} class="mt-1 shrink-0 text-error" aria-hidden="true" />
     <span class="grow">{blocker.message}</span>
-    {#if (blocker.kind === 'MISSING_HOURS' || blocker.kind === 'UNFINISHED_DAYS') && blocker.personId !== null}
+    {#if ON_CARDS.includes(blocker.kind) && blocker.personId !== null}
       <button
         class="font-semibold whitespace-nowrap underline"
         data-mend={blocker.personId}

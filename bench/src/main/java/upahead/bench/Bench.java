@@ -17,6 +17,7 @@ public final class Bench {
 
     private static final String SETTING_UP = "setting-up";
     private static final String TIME_OFF = "time-off";
+    private static final String HOURS = "hours";
     private static final int LARGEST = 10_000;
     private static final int WAITING = 2_000;
     private static final List<Integer> SIZES = List.of(1_000, 2_000, 5_000, 10_000);
@@ -30,6 +31,10 @@ public final class Bench {
         }
         if (arguments.length > 0 && arguments[0].equals(TIME_OFF)) {
             TimeOff.measure(LARGEST, WAITING);
+            return;
+        }
+        if (arguments.length > 0 && arguments[0].equals(HOURS)) {
+            Hours.measure(arguments.length > 1 ? sizes(arguments, 1) : SIZES);
             return;
         }
         if (arguments.length > 0 && arguments[0].equals(SettingUp.STARTED_AGAIN)) {
@@ -47,6 +52,7 @@ public final class Bench {
         WholeRun.measure(SIZES);
         SettingUp.measure(SIZES);
         TimeOff.measure(LARGEST, WAITING);
+        Hours.measure(SIZES);
     }
 
     private static List<Integer> sizes(String[] arguments, int from) {

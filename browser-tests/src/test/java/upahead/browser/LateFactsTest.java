@@ -161,7 +161,7 @@ class LateFactsTest {
         browser.type("[aria-label='Search the worksheet']", "Delphine");
         corrected(
                 "Hourly leave",
-                "Regular hours of 7 April changed from 8 to 3 by Teodric Brackwyn: Read from the wrong card. Now:");
+                "Regular hours of 7 April changed from 8 to 3 by Teodric Brackwyn: Read from the wrong card; Version of");
         browser.type("[aria-label='Search the worksheet']", "Leofric");
         corrected("Sick time", "Hire date moved from 15 March to 1 March by Teodric Brackwyn. Now:");
         browser.type("[aria-label='Search the worksheet']", "Kerensa");
@@ -202,7 +202,7 @@ class LateFactsTest {
         browser.sees("[data-corrections]", "Reversal");
         browser.click("Go to the hours");
         browser.sees("Hours of Delphine Mossgrave");
-        browser.sees("Mon 29 Mar to Sun 11 Apr, closed");
+        browser.sees("[data-period]", "Mon 15 Feb to Sun 28 Feb, closed");
     }
 
     private void corrected(String policy, String why) {

@@ -129,8 +129,11 @@ public class Confirming {
         return views;
     }
 
-    /** Which confirmations of finished cards are missing in a period, by the people's ids. */
+    /** Who has still to confirm which cards of a period, by the ids of those whose cards they are; nobody before it is over. */
     Map<Long, Set<Part>> missing(Map<Long, FilledCard> cards, DateSpan period) {
+        if (!clock.today().isAfter(period.last())) {
+            return new HashMap<>();
+        }
         Map<Long, Set<Part>> said = said(cards.keySet(), period);
         Map<Long, Set<Part>> missing = new HashMap<>();
         cards.forEach((person, card) -> {

@@ -156,7 +156,7 @@ public class Lookout {
                     Kind.HOURS,
                     run,
                     unfinished == 1 ? "1 person has unfinished days" : unfinished + " people have unfinished days",
-                    "Scheduled days in " + Words.span(run.period()) + " have neither hours nor leave."));
+                    "Days of cards in " + Words.span(run.period()) + " are not finished."));
         }
         if (missing > 0 && over) {
             items.add(item(

@@ -23,7 +23,9 @@ public record Blocker(
         EARLIER_RUN_OPEN,
         WAITING_REQUEST,
         MISSING_HOURS,
-        /** Somebody paid by the hour has a scheduled day without hours, leave or holiday. */
-        UNFINISHED_DAYS
+        /** A card has days that are not finished. */
+        UNFINISHED_DAYS,
+        /** The pay group asks for a confirmation of the card that was not given. */
+        UNCONFIRMED_CARD
     }
 }

@@ -8,9 +8,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import upahead.server.cards.UnfinishedDay;
 import upahead.server.cards.UnfinishedDays;
+import upahead.server.cards.days.ConfirmationStore.Part;
 import upahead.server.employment.People;
 import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
@@ -95,7 +97,8 @@ class Blockers {
         List<Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId(), run.lastDay())).stream()
                 .filter(person -> person.isEmployedWithin(run.firstDay(), run.lastDay()))
                 .toList();
-        Map<Long, List<UnfinishedDay>> found = new HashMap<>();
+        Map<Long, List<UnfinishedDay>> unfinished = new HashMap<>();
+        Map<Long, Set<Part>> unconfirmed = new HashMap<>();
         Set<Long> withHours = new HashSet<>();
         parts.each(
                 group,
@@ -106,13 +109,27 @@ class Blockers {
                             hours.days(ids, run.period()).keySet());
                 },
                 part -> {
-                    found.putAll(part.getKey());
+                    unfinished.putAll(part.getKey().unfinished());
+                    unconfirmed.putAll(part.getKey().unconfirmed());
                     withHours.addAll(part.getValue());
                 });
         return group.stream()
-                .filter(person -> found.containsKey(person.id()))
-                .map(person -> unfinished(person, found.get(person.id()), withHours.contains(person.id())))
+                .flatMap(person -> unfinished.containsKey(person.id())
+                        ? Stream.of(unfinished(person, unfinished.get(person.id()), withHours.contains(person.id())))
+                        : unconfirmed.getOrDefault(person.id(), Set.of()).stream()
+                                .map(part -> unconfirmed(person, part, run)))
                 .toList();
+    }
+
+    private static Blocker unconfirmed(Person person, Part part, PayRun run) {
+        String who = part == Part.PERSON ? person.name() + " has" : "The approver of " + person.name() + " has";
+        return new Blocker(
+                Blocker.Kind.UNCONFIRMED_CARD,
+                who + " not confirmed the time card.",
+                person.id(),
+                person.name(),
+                null,
+                run.firstDay());
     }
 
     private static Blocker unfinished(Person person, List<UnfinishedDay> days, boolean hasHours) {

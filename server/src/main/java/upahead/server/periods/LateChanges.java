@@ -80,6 +80,13 @@ public class LateChanges {
                 .isPresent();
     }
 
+    /** The same for many people and days. */
+    @Transactional(readOnly = true)
+    public Lateness lateness() {
+        return new Lateness(
+                periods.closedThrough(), personId -> periods.closedThrough(payGroups.payGroupsOf(personId)));
+    }
+
     /** The last day of the newest closed run of a pay group, if any is closed. */
     @Transactional(readOnly = true)
     public Optional<LocalDate> closedThroughIn(long payGroupId) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.BeforeEach;
@@ -35,6 +36,7 @@ class CardTypingTest {
 
     private static final long KERENSA = 27;
     private static final LocalDate MONDAY = LocalDate.of(2027, 4, 19);
+    private static final DateSpan FORTNIGHT = DateSpan.of(LocalDate.of(2027, 4, 12), LocalDate.of(2027, 4, 25));
     private static final LocalDate CLOSED = LocalDate.of(2027, 4, 8);
 
     @Autowired
@@ -51,6 +53,9 @@ class CardTypingTest {
 
     @Autowired
     private SettingCardRules rules;
+
+    @Autowired
+    private UnfinishedDays unfinished;
 
     @Autowired
     private CurrentUser user;
@@ -206,7 +211,11 @@ class CardTypingTest {
                 change(Somebody.ADMINISTRATOR, day, "", "8-12 12:30-16:30", "");
             }
         }
+        assertThat(unfinished.of(List.of(KERENSA), FORTNIGHT).unconfirmed())
+                .containsEntry(KERENSA, Set.of(Part.PERSON, Part.APPROVER));
         user.actAs(own, () -> confirm(earlier, Part.PERSON));
+        assertThat(unfinished.of(List.of(KERENSA), FORTNIGHT).unconfirmed())
+                .containsEntry(KERENSA, Set.of(Part.APPROVER));
         assertThat(confirmed(earlier)).containsExactly("PERSON by " + own.name(), "APPROVER by null");
         assertThatThrownBy(() -> user.actAs(own, () -> confirm(earlier, Part.APPROVER)))
                 .hasMessageContaining("Only the approver of");

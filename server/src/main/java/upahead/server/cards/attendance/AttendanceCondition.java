@@ -12,13 +12,13 @@ import upahead.server.platform.problems.Refusal;
  *
  * @param upTo the other bound of {@link How#BETWEEN}, else the same as {@code bound}
  */
-record AttendanceCondition(AttendanceFigure figure, How how, Amount bound, Amount upTo) {
+public record AttendanceCondition(AttendanceFigure figure, How how, Amount bound, Amount upTo) {
 
     private static final Pattern WRITTEN =
             Pattern.compile("([a-z_]+) (at-least|at-most|exactly|between) (-?[\\d.]{1,12})(?: (-?[\\d.]{1,12}))?");
 
     /** How a figure is compared. */
-    enum How {
+    public enum How {
         AT_LEAST,
         AT_MOST,
         EXACTLY,

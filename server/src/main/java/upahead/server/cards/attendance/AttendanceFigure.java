@@ -7,7 +7,7 @@ import java.util.function.Function;
 import upahead.core.quantity.Amount;
 
 /** A figure of attendance on which a condition can be put. */
-enum AttendanceFigure {
+public enum AttendanceFigure {
     WORKED(AttendanceRow::worked),
     BREAKS(AttendanceRow::breaks),
     CAPACITY(AttendanceRow::capacity),

@@ -11,7 +11,7 @@ import upahead.core.calendar.DateSpan;
  * @param conditions all of which have to hold
  * @param onlyThere whether only those are wanted who are there at this moment
  */
-record AttendanceQuery(
+public record AttendanceQuery(
         DateSpan days,
         String search,
         Long teamId,

@@ -1,13 +1,13 @@
 package upahead.server.cards.days;
 
 import java.time.LocalDate;
-import java.util.HashMap;
 import java.util.Map;
 import java.util.TreeSet;
 import org.springframework.stereotype.Component;
 import upahead.core.quantity.Amount;
 import upahead.server.periods.LateChange.Subject;
 import upahead.server.periods.LateChanges;
+import upahead.server.periods.Lateness;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.words.Words;
 
@@ -31,9 +31,9 @@ class LateHours {
 
     /** Notes changes with a reason, which may be empty. */
     Note because(String reason) {
-        Map<LocalDate, Boolean> closed = new HashMap<>();
+        Lateness late = changes.lateness();
         return (personId, on, before, after) -> {
-            if (!closed.computeIfAbsent(on, day -> changes.isLate(null, day))) {
+            if (!late.isLate(personId, on)) {
                 return;
             }
             TreeSet<String> kinds = new TreeSet<>(before.keySet());

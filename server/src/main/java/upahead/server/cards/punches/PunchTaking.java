@@ -30,6 +30,7 @@ import upahead.server.cards.days.StoredCards.StoredCard;
 import upahead.server.cards.days.TimedDay;
 import upahead.server.cards.punches.StoredPunch.State;
 import upahead.server.periods.LateChanges;
+import upahead.server.periods.Lateness;
 import upahead.server.platform.words.Words;
 
 /**
@@ -74,8 +75,9 @@ public class PunchTaking {
                 .orElse(Instant.EPOCH);
         Map<Long, List<StoredPunch>> before = store.of(byPerson.keySet(), from.minus(AROUND), to.plus(AROUND));
         Map<Long, StoredCard> stored = cards.of(byPerson.keySet(), around(from, to));
+        Lateness late = changes.lateness();
         byPerson.forEach((person, own) ->
-                new OfPerson(stored.get(person), before.getOrDefault(person, List.of())).take(own, taken, days));
+                new OfPerson(stored.get(person), before.getOrDefault(person, List.of()), late).take(own, taken, days));
         List<StoredPunch> results = punches.stream().map(taken::get).toList();
         store.add(results.stream().filter(punch -> punch.id() == 0).toList());
         results.stream().filter(punch -> punch.id() != 0).forEach(store::change);
@@ -97,11 +99,13 @@ public class PunchTaking {
     private final class OfPerson {
 
         private final StoredCard card;
+        private final Lateness late;
         private final Set<Punch> counting = new HashSet<>();
         private final Map<LocalDate, CardDay> changedByHand = new HashMap<>();
 
-        OfPerson(StoredCard card, List<StoredPunch> before) {
+        OfPerson(StoredCard card, List<StoredPunch> before, Lateness late) {
             this.card = card;
+            this.late = late;
             before.stream()
                     .filter(punch -> punch.state() == State.TAKEN)
                     .map(StoredPunch::punch)
@@ -123,7 +127,7 @@ public class PunchTaking {
 
         private StoredPunch taken(StoredPunch punch, Set<LocalDate> touched) {
             LocalDate on = day(punch.at());
-            if (changes.isLate(card.personId(), on)) {
+            if (late.isLate(card.personId(), on)) {
                 return aside(punch, Words.day(on) + " is in a closed period.");
             }
             if (hasOnlyHours(on)) {
@@ -161,7 +165,7 @@ public class PunchTaking {
             return concerned.stream()
                     .filter(on -> !isByHand(on)
                             && (derived.containsKey(on) || card.timed().containsKey(on)))
-                    .filter(on -> !changes.isLate(card.personId(), on))
+                    .filter(on -> !late.isLate(card.personId(), on))
                     .map(on -> NewDay.of(card.personId(), on, derived.getOrDefault(on, CardDay.EMPTY)))
                     .filter(day -> !day.times().equals(card.times(day.on())))
                     .toList();

@@ -54,11 +54,16 @@ public class HolidayHours {
     @Transactional(readOnly = true)
     public Map<Long, List<PaidHoliday>> of(Collection<Person> some, DateSpan days) {
         List<Long> ids = some.stream().map(Person::id).toList();
+        Map<Long, HolidayCalendar> calendars = holidays.calendars();
+        Map<Long, List<Work>> awarded = awards.hours(ids);
+        boolean hasHoliday = calendars.values().stream()
+                .anyMatch(calendar -> !calendar.datesWithin(days).isEmpty());
+        if (!hasHoliday && awarded.isEmpty()) {
+            return Map.of();
+        }
         Map<Long, Employment> employments = people.employments(ids);
         Map<Long, List<Placement>> placements = people.placements(ids);
-        Map<Long, HolidayCalendar> calendars = holidays.calendars();
         Map<Long, HolidayPay> pay = payments.payBySite();
-        Map<Long, List<Work>> awarded = awards.hours(ids);
         Map<Long, List<PaidHoliday>> paid = new HashMap<>();
         for (Person person : some) {
             List<PaidHoliday> own = new ArrayList<>();
