@@ -15,6 +15,7 @@ import MyYear from '../mytime/MyYear.svelte';
 import OwnTerms from '../mytime/OwnTerms.svelte';
 import MyTeam from '../myteam/MyTeam.svelte';
 import OwnRequest from '../mytime/OwnRequest.svelte';
+import Compare from '../payruns/Compare.svelte';
 import PayRun from '../payruns/PayRun.svelte';
 import Proof from '../payruns/Proof.svelte';
 import PayRuns from '../payruns/PayRuns.svelte';
@@ -54,6 +55,7 @@ export const routes = {
   '/my-hours': TimeCard,
   '/pay-runs': PayRuns,
   '/pay-runs/:id': PayRun,
+  '/pay-runs/:id/compare': Compare,
   '/proof': Proof,
   '/balances': Balances,
   '/balances/openings': Openings,

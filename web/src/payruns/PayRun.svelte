@@ -109,6 +109,7 @@
     </div>
     {#if gathering}
       <div class="flex flex-wrap gap-3">
+        <a class="btn btn-ghost" href={`#/pay-runs/${run.id}/compare`}>Compare</a>
         <button class="btn" onclick={() => (entering = 'SOMEBODY')}>Enter leave</button>
         <button class="btn btn-primary" onclick={() => (closing = true)}>Close this run</button>
       </div>
@@ -117,6 +118,7 @@
         {#if worksheet.canBeUndone}
           <button class="btn btn-ghost" onclick={() => (undoing = true)}>Undo this close</button>
         {/if}
+        <a class="btn btn-ghost" href={`#/pay-runs/${run.id}/compare`}>Compare</a>
         <a class="btn" href={`/api/pay-runs/${run.id}/hand-over.csv`} download
           >Hand-over CSV for payroll</a
         >

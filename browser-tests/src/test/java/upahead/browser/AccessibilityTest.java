@@ -62,7 +62,8 @@ class AccessibilityTest extends OnTheDemo {
             browser.click("Thu 15 Apr");
             browser.sees("Enter leave on this day");
         });
-        for (String place : new String[] {"/hours/terminals", "/hours/rules", "/hours/file", "/terminal"}) {
+        for (String place :
+                new String[] {"/hours/terminals", "/hours/rules", "/hours/file", "/terminal", "/pay-runs/15/compare"}) {
             assertNoFaultOn(place, "as it is", () -> browser.sees(""));
         }
         assertNoFaultOn("/people/27", "working time", () -> {

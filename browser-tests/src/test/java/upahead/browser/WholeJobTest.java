@@ -174,6 +174,12 @@ class WholeJobTest {
             other.sees(
                     "This run was closed by Teodric Brackwyn on 26 April. It is closed once; nothing was changed now.");
         }
+        browser.click("Compare");
+        browser.sees("Mon 12 Apr to Sun 25 Apr beside another run");
+        browser.type("[aria-label='Search the comparison']", "Osric");
+        browser.sees("Hourly leave used");
+        browser.sees("17");
+        browser.click("The run");
         assertThat(browser.download("Hand-over CSV for payroll"))
                 .startsWith("person,name,code,what,amount,unit")
                 .contains("B131,Osric Wrenfield,VAC-H,Hourly leave taken,17,hours")

@@ -170,9 +170,9 @@ class StaffingOverHttpTest {
         String seen =
                 """
                 {"code": "B127", "name": "Kerensa Saltonstall", "email": "kerensa@brindlemoor.example",
-                 "serviceFrom": "2021-06-07", "clockCode": null}
+                 "serviceFrom": "2021-06-07", "clockCode": "1271"}
                 """;
-        String first = seen.replace("null", "\"4712\"");
+        String first = seen.replace("1271", "4712");
         String second = seen.replace("Saltonstall", "Saltonstall-Wren");
         send(put("/api/people/27/details"), "{\"seen\": " + seen + ", \"details\": " + first + "}")
                 .andExpect(status().isOk())

@@ -217,6 +217,7 @@ class WhoMayTest {
                 .param("payGroupId", "1")
                 .param("seenEdits", "0")
                 .param("fromSiteId", "1")
+                .param("with", "1")
                 .with(csrf());
     }
 }
