@@ -130,7 +130,11 @@
   {#if found === null}
     {#if !work.problem}<Waiting what="Holding the runs against each other" />{/if}
   {:else}
+    {#snippet why(row: ComparedRow)}
+      {#each row.why as words (words)}<span class="quiet block text-sm">{words}</span>{/each}
+    {/snippet}
     <DataTable
+      cells={{ why }}
       columns={found.columns}
       rows={found.items}
       key={(row: ComparedRow) => `${row.personId} ${row.what} ${row.unit}`}

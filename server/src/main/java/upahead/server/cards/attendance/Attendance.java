@@ -74,6 +74,7 @@ public class Attendance {
                 .filter(row -> !query.onlyThere() || !row.now().isEmpty())
                 .sorted(Comparator.comparing(
                                 (AttendanceRow row) -> row.unfinished().isZero())
+                        .thenComparing(row -> row.remarks().isEmpty())
                         .thenComparing(AttendanceRow::person))
                 .toList();
     }

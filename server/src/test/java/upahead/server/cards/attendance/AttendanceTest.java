@@ -65,6 +65,9 @@ class AttendanceTest {
                 .extracting(AttendanceRow::person)
                 .containsExactly("Ulric Dravenor", "Winslow Finderne", "Yorick Hexworthy");
         assertThat(rows.get(0).remarks()).containsExactly("15 April: The work from 07:24 has no end.");
+        assertThat(of(OPEN, "").subList(0, 4))
+                .extracting(AttendanceRow::person)
+                .startsWith("Ulric Dravenor", "Winslow Finderne", "Yorick Hexworthy");
     }
 
     @Test
