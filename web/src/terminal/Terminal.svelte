@@ -17,7 +17,7 @@
 
   const terminal = new TerminalState();
   const work = new Work();
-  let clock = $state(terminal.now());
+  let ticks = $state(0);
   let pairing = $state('');
   let code = $state('');
   let message = $state('');
@@ -26,7 +26,7 @@
 
   $effect(() => {
     void terminal.refresh();
-    const ticking = window.setInterval(() => (clock = terminal.now()), 1000);
+    const ticking = window.setInterval(() => ticks++, 1000);
     const asking = window.setInterval(() => void terminal.refresh(), EVERY);
     const online = () => void terminal.refresh();
     window.addEventListener('online', online);
@@ -37,7 +37,10 @@
     };
   });
 
-  const clockOfSite = $derived(shown(clock, terminal.screen?.zone ?? 'UTC'));
+  const clockOfSite = $derived.by(() => {
+    void ticks;
+    return shown(terminal.now(), terminal.screen?.zone ?? 'UTC');
+  });
 
   function show(words: string, seen: OwnGlance | null = null) {
     message = words;

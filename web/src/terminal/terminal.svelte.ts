@@ -22,11 +22,10 @@ export class TerminalState {
 
   #token = $state<string | null>(localStorage.getItem(TOKEN));
   /** How far the server's clock is ahead of this machine's, in milliseconds, as it was when they last spoke. */
-  #ahead: number;
+  #ahead = $state(Number(localStorage.getItem(CLOCK) ?? '0'));
   #delivering = false;
 
   constructor() {
-    this.#ahead = Number(localStorage.getItem(CLOCK) ?? '0');
     this.waiting = JSON.parse(localStorage.getItem(WAITING) ?? '[]') as PunchForm[];
   }
 
