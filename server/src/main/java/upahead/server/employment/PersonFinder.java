@@ -8,6 +8,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /**
  * Finds people by whatever a file calls them: code, e-mail address, or name in either order.
@@ -27,6 +28,37 @@ public final class PersonFinder<T> {
     private final Map<String, T> byCode = new HashMap<>();
     private final Map<String, T> byMail = new HashMap<>();
     private final Map<String, List<T>> byName = new HashMap<>();
+
+    /** The headings under which files say whom they mean, in small letters without spaces, and some more. */
+    public static String[] headings(String... more) {
+        return Stream.concat(
+                        Stream.of(
+                                "person",
+                                "code",
+                                "personcode",
+                                "employee",
+                                "employeecode",
+                                "employeenumber",
+                                "number",
+                                "id",
+                                "name",
+                                "employeename",
+                                "email",
+                                "mitarbeiter",
+                                "personalnummer"),
+                        Stream.of(more))
+                .toArray(String[]::new);
+    }
+
+    /** Finds people also by what they type at a clock, where that is not another's code. */
+    public static PersonFinder<Person> withClockCodes(Collection<Person> people) {
+        PersonFinder<Person> finder = new PersonFinder<>();
+        people.stream()
+                .filter(person -> person.clockCode() != null)
+                .forEach(person -> finder.add(person.clockCode(), null, null, person));
+        people.forEach(person -> finder.add(person.code(), person.email(), person.name(), person));
+        return finder;
+    }
 
     public static PersonFinder<Person> of(Collection<Person> people) {
         PersonFinder<Person> finder = new PersonFinder<>();

@@ -2,25 +2,13 @@ package upahead.server.requests;
 
 import java.util.List;
 import java.util.stream.Stream;
+import upahead.server.employment.PersonFinder;
 import upahead.server.platform.files.CsvFile;
 import upahead.server.platform.files.FileColumns;
 
 /** What a file of leave can say, and the headings under which it is looked for. */
 enum LeaveColumn implements FileColumns.Column {
-    PERSON(
-            "Person",
-            true,
-            "person",
-            "code",
-            "personcode",
-            "employee",
-            "employeecode",
-            "employeenumber",
-            "number",
-            "id",
-            "name",
-            "employeename",
-            "email"),
+    PERSON("Person", true, PersonFinder.headings()),
     POLICY("Policy", true, "policy", "kind", "leave", "type", "leavetype", "absence"),
     FIRST("First day", true, "firstday", "first", "from", "start", "startdate", "date", "day", "on"),
     LAST("Last day", false, "lastday", "last", "to", "until", "end", "enddate"),

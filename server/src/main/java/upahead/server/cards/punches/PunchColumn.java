@@ -1,27 +1,11 @@
 package upahead.server.cards.punches;
 
+import upahead.server.employment.PersonFinder;
 import upahead.server.platform.files.FileColumns;
 
 /** What a file of punches can say: either a time and what was said at it, or in and out of a row's work. */
 enum PunchColumn implements FileColumns.Column {
-    PERSON(
-            "Person",
-            true,
-            "person",
-            "code",
-            "personcode",
-            "employee",
-            "employeecode",
-            "employeenumber",
-            "number",
-            "id",
-            "name",
-            "employeename",
-            "email",
-            "clockcode",
-            "badge",
-            "mitarbeiter",
-            "personalnummer"),
+    PERSON("Person", true, PersonFinder.headings("clockcode", "badge")),
     DATE("Date", true, "date", "day", "on", "workdate", "datum", "datetime", "timestamp", "dateandtime", "zeitpunkt"),
     TIME("Time", false, "time", "clock", "at", "uhrzeit", "zeit"),
     WHAT("In, out or break", false, "what", "event", "type", "direction", "punch", "inout", "art", "buchung"),

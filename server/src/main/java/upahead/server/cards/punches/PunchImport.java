@@ -128,7 +128,7 @@ public class PunchImport {
         return PunchFile.read(
                 content,
                 reading,
-                PersonFinder.of(people.search(PeopleQuery.everybody())),
+                PersonFinder.withClockCodes(people.search(PeopleQuery.everybody())),
                 (person, on) -> why(person, on, today, openSince.get(person.payGroupId())));
     }
 

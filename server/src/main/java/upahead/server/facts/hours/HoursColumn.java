@@ -1,23 +1,11 @@
 package upahead.server.facts.hours;
 
+import upahead.server.employment.PersonFinder;
 import upahead.server.platform.files.FileColumns;
 
 /** What a file of hours can say, and the headings under which it is looked for. */
 enum HoursColumn implements FileColumns.Column {
-    PERSON(
-            "Person",
-            true,
-            "person",
-            "code",
-            "personcode",
-            "employee",
-            "employeecode",
-            "employeenumber",
-            "number",
-            "id",
-            "name",
-            "employeename",
-            "email"),
+    PERSON("Person", true, PersonFinder.headings()),
     DATE("Date", true, "date", "day", "on", "workdate", "datum"),
     KIND("Kind", false, "kind", "type", "hourstype", "paycode", "kindofhours"),
     HOURS("Hours", true, "hours", "worked", "hoursworked", "total", "duration", "time", "stunden");

@@ -53,7 +53,7 @@ class PunchImportTest {
                 Saltonstall, Kerensa;14.04.2027 07:58:12;Kommen
                 Saltonstall, Kerensa;14.04.2027 12:00;Pause
                 kerensa saltonstall;14.04.2027 12:30;pause
-                B127;14/04/2027 1630;Gehen
+                1271;14/04/2027 1630;Gehen
                 """;
         PunchPreview preview = act(
                 () -> imports.preview(file.getBytes(Charset.forName("windows-1252")), FileColumns.Reading.BY_ITSELF));
