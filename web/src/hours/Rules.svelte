@@ -33,7 +33,10 @@
     if (runs?.payGroupId == null) return;
     const params = { path: { payGroupId: runs.payGroupId } };
     known = await answer(api.GET('/api/pay-groups/{payGroupId}/card-rules', { params }));
-    const open = runs.periods.find((each) => each.state !== 'CLOSED');
+    const { today, periods } = runs;
+    const open =
+      periods.find((each) => each.state === 'GATHERING') ??
+      periods.find((each) => each.first <= today && today <= each.last);
     typed = typedRules(known, open?.first ?? runs.today);
   }
 
