@@ -17,6 +17,7 @@
   import { session } from '../frame/session.svelte';
   import { EVERYBODY, KeptViews, written, type Wanted } from './attendance.svelte';
   import Conditions from './Conditions.svelte';
+  import { openPeriod } from './period';
 
   const SIZE = 12;
 
@@ -45,11 +46,9 @@
       ).then((loaded) => (runs = loaded));
   });
 
-  /** The period that is gathered, where payroll looks; else the week of the as-of day. */
+  /** The period that is gathered, where payroll looks; for others the as-of day. */
   const usual = $derived.by(() => {
-    const gathered = runs?.periods.find((each) => each.state === 'GATHERING');
-    const now =
-      gathered ?? runs?.periods.find((each) => each.first <= asOf.day && asOf.day <= each.last);
+    const now = openPeriod(runs, asOf.day);
     return now ? { from: now.first, through: now.last } : { from: asOf.day, through: asOf.day };
   });
   const days = $derived(chosen ?? usual);

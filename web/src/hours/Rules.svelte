@@ -9,6 +9,7 @@
   import { Work } from '../common/work.svelte';
   import { hoursKinds } from '../frame/hours.svelte';
   import { road } from '../frame/road.svelte';
+  import { openPeriod } from './period';
   import { OVERS, STEPS, typedRules, writtenRules, type TypedRules } from './rules';
   import SiteClocks from './SiteClocks.svelte';
 
@@ -33,11 +34,7 @@
     if (runs?.payGroupId == null) return;
     const params = { path: { payGroupId: runs.payGroupId } };
     known = await answer(api.GET('/api/pay-groups/{payGroupId}/card-rules', { params }));
-    const { today, periods } = runs;
-    const open =
-      periods.find((each) => each.state === 'GATHERING') ??
-      periods.find((each) => each.first <= today && today <= each.last);
-    typed = typedRules(known, open?.first ?? runs.today);
+    typed = typedRules(known, openPeriod(runs, runs.today)?.first ?? runs.today);
   }
 
   function save(event: SubmitEvent) {

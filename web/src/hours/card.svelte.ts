@@ -6,11 +6,6 @@ import { said } from '../common/said.svelte';
 import { plusDays } from '../common/format';
 import { meant } from './typing';
 
-/** Days as they were before they were changed together, to be put back. */
-interface Done {
-  days: { on: string; before: string; after: string }[];
-}
-
 /** The time card of one person while somebody fills it. What is typed is kept until the server has taken it. */
 export class TimeCard {
   card = $state<Card | null>(null);
@@ -21,7 +16,8 @@ export class TimeCard {
   saving = $state(0);
 
   #typed = $state<Record<string, string>>({});
-  #done = $state<Done[]>([]);
+  /** The lines of days before they were changed together, to be put back. */
+  #done = $state<{ on: string; line: string }[][]>([]);
   /** What was sent as it was typed, so that Enter and leaving the field do not send it twice. */
   readonly #asked: Record<string, string> = {};
   #queue: Promise<unknown> = Promise.resolve();
@@ -90,8 +86,7 @@ export class TimeCard {
   undo(): Promise<boolean> {
     const last = this.#done.pop();
     if (!last) return Promise.resolve(false);
-    const lines = last.days.map(({ on, before }) => ({ on, line: before }));
-    return this.#next(() => this.#send(lines, false));
+    return this.#next(() => this.#send(last, false));
   }
 
   /** Does something when all that was asked before is answered. */
@@ -123,10 +118,7 @@ export class TimeCard {
         said.say('Stored. The period is closed: the next run corrects what it posted.');
       const here = this.card!.first === card.first;
       if (here) this.card = card;
-      if (isNew && here)
-        this.#done.push({
-          days: days.map(({ on, seen }) => ({ on, before: seen, after: this.#day(on)!.line })),
-        });
+      if (isNew && here) this.#done.push(days.map(({ on, seen }) => ({ on, line: seen })));
       return true;
     } catch (thrown) {
       this.#refused(Problem.of(thrown), lines);

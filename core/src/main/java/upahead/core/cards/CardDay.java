@@ -24,7 +24,8 @@ public record CardDay(List<Stretch> stretches) {
 
     private static final Duration A_DAY = Duration.ofHours(24);
 
-    static final Duration LONGEST = Duration.ofHours(16);
+    /** How long somebody works without going home; what is longer is two stretches of which an end was forgotten. */
+    public static final Duration LONGEST = Duration.ofHours(16);
 
     public CardDay {
         stretches = stretches.stream().sorted(Comparator.comparing(Stretch::at)).toList();

@@ -20,11 +20,6 @@ public record ClockTime(LocalTime time, boolean again) {
     private static final Pattern USUAL_FORMS =
             Pattern.compile("(\\d{1,2})(?:[:.]?(\\d{2}))?\\s*(?:([ap])\\.?m?\\.?)?(\\*)?");
 
-    /** One that comes once, or the first of two. */
-    static ClockTime of(LocalTime time) {
-        return new ClockTime(time, false);
-    }
-
     /**
      * Reads a time in any usual form: 9, 9:05, 0905, 9.05, 9:05p, 24:00; a star behind it means the second of an hour that
      * comes twice.

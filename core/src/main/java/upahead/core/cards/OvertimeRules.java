@@ -20,9 +20,6 @@ import upahead.core.quantity.Amount;
  */
 public record OvertimeRules(List<Overtime> rules) {
 
-    /** Everything stays regular. */
-    public static final OvertimeRules NONE = new OvertimeRules(List.of());
-
     public OvertimeRules {
         rules = List.copyOf(rules);
     }

@@ -1,6 +1,5 @@
 package upahead.server.cards;
 
-import java.time.Duration;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -14,6 +13,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.cards.CardDay;
+import upahead.core.cards.CardFault;
 import upahead.core.cards.TypedDay;
 import upahead.core.quantity.Amount;
 import upahead.server.cards.days.CardChecks;
@@ -40,7 +40,6 @@ public class CardTyping {
 
     private static final Amount DAY = Amount.of(24);
     private static final int MOST_DAYS = 62;
-    private static final Duration LONGEST_DAY = Duration.ofHours(24);
 
     private final StoredCards cards;
     private final CardWriting writing;
@@ -150,7 +149,7 @@ public class CardTyping {
             throw refused(line, "A day has between 0 and 24 hours, not " + hours + ".");
         }
         CardDay times = typed.on(line.on(), card.life().zone(line.on()));
-        if (times.worked().compareTo(LONGEST_DAY) > 0) {
+        if (times.faults().stream().anyMatch(fault -> fault.kind() == CardFault.Kind.MORE_THAN_A_DAY)) {
             throw refused(line, "That makes " + times.hours() + " hours on one day.");
         }
         requireFinishedIfClosed(card, line, times);

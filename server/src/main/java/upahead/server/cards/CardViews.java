@@ -1,9 +1,6 @@
 package upahead.server.cards;
 
-import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +17,6 @@ import upahead.server.cards.CardView.CardHours;
 import upahead.server.cards.CardView.CardLeave;
 import upahead.server.cards.CardView.CardRemarkView;
 import upahead.server.cards.CardView.CardTotals;
-import upahead.server.cards.days.AcceptanceStore;
 import upahead.server.cards.days.AcceptanceStore.Acceptance;
 import upahead.server.cards.days.TimedDay;
 import upahead.server.employment.DayTimes;
@@ -39,19 +35,12 @@ class CardViews {
     private final FilledCards cards;
     private final WorkingTimes times;
     private final HolidayHours holidayHours;
-    private final AcceptanceStore acceptances;
     private final MovableClock clock;
 
-    CardViews(
-            FilledCards cards,
-            WorkingTimes times,
-            HolidayHours holidayHours,
-            AcceptanceStore acceptances,
-            MovableClock clock) {
+    CardViews(FilledCards cards, WorkingTimes times, HolidayHours holidayHours, MovableClock clock) {
         this.cards = cards;
         this.times = times;
         this.holidayHours = holidayHours;
-        this.acceptances = acceptances;
         this.clock = clock;
     }
 
@@ -62,14 +51,8 @@ class CardViews {
     List<CardDayView> days(Person person, FilledCard card, DateSpan span) {
         Map<LocalDate, DayTimes> scheduled = times.of(person.id(), span.dates().toList());
         Map<LocalDate, Amount> paid = paidHolidays(person, span);
-        List<Acceptance> accepted = acceptances.of(List.of(person.id()), span);
         return span.dates()
-                .map(on -> day(
-                        card,
-                        on,
-                        scheduled.get(on),
-                        paid.getOrDefault(on, Amount.ZERO),
-                        accepted.stream().filter(each -> each.on().equals(on)).toList()))
+                .map(on -> day(card, on, scheduled.get(on), paid.getOrDefault(on, Amount.ZERO)))
                 .toList();
     }
 
@@ -78,8 +61,7 @@ class CardViews {
                 .collect(Collectors.toMap(PaidHoliday::on, PaidHoliday::hours, Amount::plus));
     }
 
-    private static CardDayView day(
-            FilledCard card, LocalDate on, DayTimes scheduled, Amount paidHoliday, List<Acceptance> accepted) {
+    private static CardDayView day(FilledCard card, LocalDate on, DayTimes scheduled, Amount paidHoliday) {
         Amount capacity = card.life().capacity(on);
         boolean employed = card.life().isEmployedOn(on);
         boolean isWhole = capacity.equals(card.life().scheduled(on))
@@ -107,9 +89,7 @@ class CardViews {
                         .toList(),
                 card.remarks(on).stream()
                         .map(remark -> {
-                            Optional<Acceptance> said = accepted.stream()
-                                    .filter(each -> each.what() == remark.kind())
-                                    .findFirst();
+                            Optional<Acceptance> said = card.acceptance(on, remark.kind());
                             return new CardRemarkView(
                                     remark.kind(),
                                     remark.message(),
@@ -127,20 +107,14 @@ class CardViews {
     }
 
     private static List<CardBar> bars(FilledCard card, LocalDate on) {
-        ZoneId zone = card.life().zone(on);
         List<CardBar> bars = new ArrayList<>();
         for (Stretch stretch : card.stored().times(on).stretches()) {
             bars.add(new CardBar(
                     stretch.what().name(),
-                    stretch.from().map(at -> minute(on, at, zone)).orElse(null),
-                    stretch.to().map(at -> minute(on, at, zone)).orElse(null)));
+                    stretch.from().map(at -> card.minute(on, at)).orElse(null),
+                    stretch.to().map(at -> card.minute(on, at)).orElse(null)));
         }
         return bars;
-    }
-
-    private static int minute(LocalDate on, Instant at, ZoneId zone) {
-        return (int)
-                ChronoUnit.MINUTES.between(on.atStartOfDay(), at.atZone(zone).toLocalDateTime());
     }
 
     private static List<CardHours> hours(List<RecordedDay> recorded) {

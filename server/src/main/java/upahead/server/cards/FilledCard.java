@@ -1,15 +1,17 @@
 package upahead.server.cards;
 
 import java.time.Duration;
+import java.time.Instant;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import upahead.core.calendar.DateSpan;
 import upahead.core.cards.CardDay;
 import upahead.core.quantity.Amount;
+import upahead.server.cards.days.AcceptanceStore.Acceptance;
 import upahead.server.cards.days.CardChecks;
 import upahead.server.cards.days.CardRemark;
 import upahead.server.cards.days.CardRemark.Kind;
@@ -21,14 +23,25 @@ import upahead.server.requests.leave.LeaveOnDay;
  * Somebody's card with the leave that stands on it.
  *
  * @param leave in order of time
- * @param accepted which remarks were said to be right, by date
+ * @param accepted the remarks that were said to be right, by date and kind
  * @param today the day that is not over yet
  */
 public record FilledCard(
-        StoredCard stored, List<LeaveOnDay> leave, Map<LocalDate, Set<Kind>> accepted, LocalDate today) {
+        StoredCard stored, List<LeaveOnDay> leave, Map<LocalDate, Map<Kind, Acceptance>> accepted, LocalDate today) {
 
     public WorkingLife life() {
         return stored.life();
+    }
+
+    /** Who says that something about a day is right, if anybody does. */
+    Optional<Acceptance> acceptance(LocalDate on, Kind what) {
+        return Optional.ofNullable(accepted.getOrDefault(on, Map.of()).get(what));
+    }
+
+    /** The minutes from the midnight with which a day begins to a moment, by the clock; above 1440 on the next day. */
+    public int minute(LocalDate on, Instant at) {
+        return (int) ChronoUnit.MINUTES.between(
+                on.atStartOfDay(), at.atZone(life().zone(on)).toLocalDateTime());
     }
 
     /** The hours of approved leave on a day. */
@@ -71,7 +84,7 @@ public record FilledCard(
     /** A day as long as somebody has to do something about it. */
     public Optional<UnfinishedDay> unfinished(LocalDate on) {
         List<CardRemark> open = remarks(on).stream()
-                .filter(remark -> !accepted.getOrDefault(on, Set.of()).contains(remark.kind()))
+                .filter(remark -> acceptance(on, remark.kind()).isEmpty())
                 .toList();
         return open.isEmpty() ? Optional.empty() : Optional.of(new UnfinishedDay(on, open));
     }

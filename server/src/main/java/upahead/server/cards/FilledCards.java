@@ -3,13 +3,12 @@ package upahead.server.cards;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
 import upahead.server.cards.days.AcceptanceStore;
+import upahead.server.cards.days.AcceptanceStore.Acceptance;
 import upahead.server.cards.days.CardRemark;
 import upahead.server.cards.days.StoredCards;
 import upahead.server.platform.clock.MovableClock;
@@ -36,11 +35,11 @@ public class FilledCards {
     public Map<Long, FilledCard> of(Collection<Long> people, DateSpan span) {
         DateSpan withDayBefore = new DateSpan(span.first().minusDays(1), span.last());
         Map<Long, List<LeaveOnDay>> leaves = leave.of(people, span);
-        Map<Long, Map<LocalDate, Set<CardRemark.Kind>>> accepted = new HashMap<>();
+        Map<Long, Map<LocalDate, Map<CardRemark.Kind, Acceptance>>> accepted = new HashMap<>();
         acceptances.of(people, span).forEach(each -> accepted.computeIfAbsent(
                         each.personId(), person -> new HashMap<>())
-                .computeIfAbsent(each.on(), day -> new HashSet<>())
-                .add(each.what()));
+                .computeIfAbsent(each.on(), day -> new HashMap<>())
+                .put(each.what(), each));
         Map<Long, FilledCard> filled = new HashMap<>();
         cards.of(people, withDayBefore)
                 .forEach((id, card) -> filled.put(

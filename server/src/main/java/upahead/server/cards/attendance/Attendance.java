@@ -3,9 +3,7 @@ package upahead.server.cards.attendance;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
-import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
-import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -15,6 +13,7 @@ import java.util.OptionalLong;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
+import upahead.core.cards.CardDay;
 import upahead.core.cards.Stretch;
 import upahead.core.cards.Stretch.What;
 import upahead.core.hours.Work;
@@ -128,7 +127,7 @@ public class Attendance {
     private boolean isRecent(Stretch open) {
         Instant now = clock.instant();
         return open.from()
-                .filter(at -> !at.isAfter(now) && at.isAfter(now.minus(Duration.ofHours(16))))
+                .filter(at -> !at.isAfter(now) && at.isAfter(now.minus(CardDay.LONGEST)))
                 .isPresent();
     }
 
@@ -161,17 +160,12 @@ public class Attendance {
                 over = over.plus(difference.floorAtZero());
                 under = under.plus(difference.negated().floorAtZero());
             }
-            ZoneId zone = card.life().zone(on);
             for (Stretch work : card.stored().times(on).stretches()) {
                 if (work.what() == What.WORK) {
-                    work.from().ifPresent(at -> firstIn = least(firstIn, minute(on, at, zone)));
-                    work.to().ifPresent(at -> lastOut = most(lastOut, minute(on, at, zone)));
+                    work.from().ifPresent(at -> firstIn = least(firstIn, card.minute(on, at)));
+                    work.to().ifPresent(at -> lastOut = most(lastOut, card.minute(on, at)));
                 }
             }
-        }
-
-        private static long minute(LocalDate on, Instant at, ZoneId zone) {
-            return ChronoUnit.MINUTES.between(on.atStartOfDay(), at.atZone(zone).toLocalDateTime());
         }
 
         private static OptionalLong least(OptionalLong before, long minute) {

@@ -111,19 +111,7 @@ public class OpenPunches {
     @May(Permission.RUN_PAYROLL)
     public void dismiss(long id, String note) {
         StoredPunch punch = open(id);
-        store.change(new StoredPunch(
-                punch.id(),
-                punch.terminalId(),
-                punch.mark(),
-                punch.code(),
-                punch.personId(),
-                punch.kind(),
-                punch.at(),
-                punch.zone(),
-                punch.source(),
-                punch.arrivedAt(),
-                State.DISMISSED,
-                note));
+        store.change(punch.of(punch.personId(), State.DISMISSED, note));
         if (punch.personId() != null) {
             audit.record(Thing.PERSON, punch.personId(), "dismissed a punch", punch.kind() + " at " + punch.at(), note);
         } else {

@@ -49,7 +49,7 @@ public record StoredPunch(
         return new Punch(at, kind);
     }
 
-    StoredPunch of(long person, State now, String why) {
+    StoredPunch of(@Nullable Long person, State now, String why) {
         return new StoredPunch(id, terminalId, mark, code, person, kind, at, zone, source, arrivedAt, now, why);
     }
 }
