@@ -1,21 +1,24 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
-  import type { Blocker, Column, Worksheet, WorksheetRow } from '../api/types';
-  import DataTable from '../common/DataTable.svelte';
-  import Downloads from '../common/Downloads.svelte';
+  import type { Blocker, Caution, Worksheet, WorksheetRow } from '../api/types';
   import { day, longDay, words } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
+  import { LongWork } from '../common/progress.svelte';
   import { said } from '../common/said.svelte';
+  import { soon } from '../common/soon';
+  import StepsDone from '../common/StepsDone.svelte';
   import SidePanel from '../common/SidePanel.svelte';
-  import Waiting from '../common/Waiting.svelte';
   import { road } from '../frame/road.svelte';
   import CardPanel from '../hours/CardPanel.svelte';
   import EnterLeave from '../requests/EnterLeave.svelte';
   import OpenRequest from '../requests/OpenRequest.svelte';
   import BlockerList from './BlockerList.svelte';
+  import CautionList from './CautionList.svelte';
+  import CheckRun from './CheckRun.svelte';
   import CloseRun from './CloseRun.svelte';
   import HoursFile from './HoursFile.svelte';
   import RunRow from './RunRow.svelte';
+  import RunTable from './RunTable.svelte';
   import UndoRun from './UndoRun.svelte';
   import { Work } from '../common/work.svelte';
 
@@ -23,30 +26,44 @@
 
   let worksheet = $state<Worksheet | null>(null);
   const work = new Work();
-  let search = $state('');
+  const long = new LongWork();
   let opened = $state<WorksheetRow | null>(null);
   let request = $state<number | null>(null);
   let entering = $state<Pick<Blocker, 'personId' | 'person' | 'on'> | 'SOMEBODY' | null>(null);
   let mending = $state<{ person: { id: number; name: string }; on: string } | null>(null);
+  let checking = $state(false);
   let closing = $state(false);
   let undoing = $state(false);
 
   const id = $derived(Number(params.id));
   const gathering = $derived(worksheet !== null && worksheet.run.state !== 'CLOSED');
 
+  const RENEWED_AFTER = 1500;
+
   async function load(runId: number) {
     await work.do(async () => {
-      worksheet = await answer(api.GET('/api/pay-runs/{id}', { params: { path: { id: runId } } }));
+      worksheet = await long.of((progress) =>
+        answer(
+          api.GET('/api/pay-runs/{id}', { params: { path: { id: runId }, query: { progress } } }),
+        ),
+      );
     });
   }
 
   $effect(() => {
     void load(id);
+    return () => long.end();
   });
+
+  $effect(() => (worksheet?.beingRenewed ? soon(() => load(id), RENEWED_AFTER) : undefined));
 
   async function close() {
     const closed = await work.do(async () => {
-      await answer(api.POST('/api/pay-runs/{id}/closing', { params: { path: { id } } }));
+      await long.of((progress) =>
+        answer(
+          api.POST('/api/pay-runs/{id}/closing', { params: { path: { id }, query: { progress } } }),
+        ),
+      );
       said.say('Closed. Every balance is carried forward and the next run has begun.');
       road.changed();
     });
@@ -64,23 +81,26 @@
     return `/api/pay-runs/${id}/hand-over.csv?closing=${close}&reversal=${undone}`;
   }
 
-  /** Of what is only recorded there is nothing but what was used. */
-  function notKept(row: WorksheetRow, { key, kind }: Column): string | null {
-    if (!row.recordedOnly || key === 'used') return null;
-    if (key === 'opening') return 'only recorded';
-    return ['AMOUNT', 'CHANGE', 'RESULT'].includes(kind) ? '' : null;
+  /** Opens the balance that a caution is about, or the card of the person. */
+  async function look(caution: Caution) {
+    const person = { id: caution.personId, name: caution.person };
+    if (caution.policyId === null) {
+      mending = { person, on: worksheet!.run.firstDay };
+      return;
+    }
+    await work.do(async () => {
+      const query = { search: caution.person, policy: caution.policy ?? '' };
+      const rows = await answer(
+        api.GET('/api/pay-runs/{id}/rows', { params: { path: { id }, query } }),
+      );
+      opened = rows.items.find((row) => row.personId === caution.personId) ?? null;
+    });
   }
-
-  const rows = $derived(
-    (worksheet?.rows ?? []).filter((row) =>
-      `${row.person} ${row.team} ${row.policy}`.toLowerCase().includes(search.trim().toLowerCase()),
-    ),
-  );
 </script>
 
 {#if worksheet === null}
   <ProblemNote problem={work.problem} />
-  {#if !work.problem}<Waiting what="Gathering the run" />{/if}
+  {#if !work.problem}<StepsDone work={long} what="Gathering the run" />{/if}
 {:else}
   {@const run = worksheet.run}
   <div class="mb-3 flex flex-wrap items-start justify-between gap-4">
@@ -91,17 +111,21 @@
         <strong>{words(run.state)}</strong>{run.closedAt
           ? ` on ${longDay(run.closedAt)} by ${run.closedBy}`
           : ''}{run.state === 'UNDONE' ? ': it gathers again and can be closed again' : ''}
+        {run.state === 'CHECKED' ? `by ${run.checkedBy} on ${longDay(run.checkedAt!)}` : ''}
+        {#if worksheet.beingRenewed}
+          <span class="quiet" role="status">Something changed; the run is gathered anew.</span>
+        {/if}
       </p>
-      {#if worksheet.events.some((event) => event.what === 'UNDONE')}
+      {#if worksheet.events.some((event) => event.what === 'UNDONE' || event.what === 'CHANGED')}
         <ol class="quiet mt-1 text-sm">
           {#each worksheet.events as event, index (index)}
             <li>
               {words(event.what)} on {day(event.at)} by {event.actor}{event.reason
                 ? `: “${event.reason}”`
-                : ''};
-              <a class="underline" href={handOver(index)} download
-                >{event.what === 'CLOSED' ? 'what payroll got' : 'what was taken back'}</a
-              >
+                : ''}{#if event.what === 'CLOSED' || event.what === 'UNDONE'};
+                <a class="underline" href={handOver(index)} download
+                  >{event.what === 'CLOSED' ? 'what payroll got' : 'what was taken back'}</a
+                >{/if}
             </li>
           {/each}
         </ol>
@@ -111,7 +135,16 @@
       <div class="flex flex-wrap gap-3">
         <a class="btn btn-ghost" href={`#/pay-runs/${run.id}/compare`}>Compare</a>
         <button class="btn" onclick={() => (entering = 'SOMEBODY')}>Enter leave</button>
-        <button class="btn btn-primary" onclick={() => (closing = true)}>Close this run</button>
+        {#if run.state === 'CHECKED'}
+          <button class="btn btn-primary" onclick={() => (closing = true)}>Close this run</button>
+        {:else}
+          <button
+            class="btn btn-primary"
+            disabled={worksheet.blockers.length > 0}
+            title={worksheet.blockers.length > 0 ? 'Blockers are in the way' : undefined}
+            onclick={() => (checking = true)}>Check this run</button
+          >
+        {/if}
       </div>
     {:else}
       <div class="flex flex-wrap gap-3">
@@ -139,43 +172,16 @@
           })}
         enter={(blocker) => (entering = blocker)}
       />
-      <HoursFile runId={run.id} taken={() => load(id)} />
+      <div class="space-y-4">
+        <CautionList {worksheet} {look} changed={() => load(id)} />
+        <HoursFile runId={run.id} taken={() => load(id)} />
+      </div>
     </div>
+  {:else if worksheet.sums.accepted > 0}
+    <div class="mb-5"><CautionList {worksheet} {look} changed={() => load(id)} /></div>
   {/if}
 
-  <div class="mb-2 flex flex-wrap items-end justify-between gap-3">
-    <h2>
-      {run.state === 'CLOSED' ? 'What was frozen' : 'What will be frozen'}
-    </h2>
-    <div class="flex gap-3">
-      <input
-        class="input w-64"
-        type="search"
-        placeholder="Person, team or policy"
-        aria-label="Search the worksheet"
-        bind:value={search}
-      />
-      <Downloads path={`/api/pay-runs/${run.id}/worksheet`} query={{ search }} />
-    </div>
-  </div>
-  {#snippet person(row: WorksheetRow)}
-    <button
-      data-row
-      class="text-left underline decoration-base-content/40"
-      onclick={() => (opened = row)}>{row.person}</button
-    >
-  {/snippet}
-  <DataTable
-    columns={worksheet.columns}
-    {rows}
-    key={(row) => `${row.personId}/${row.policyId}`}
-    cells={{ person }}
-    blank={notKept}
-    sortable
-    opened={(row) => (opened = row)}
-    marks={(row) => ({ 'data-policy': row.policy })}
-    empty="No row matches."
-  />
+  <RunTable {worksheet} opened={(row) => (opened = row)} />
 
   {#if opened}
     <RunRow
@@ -239,7 +245,18 @@
       }}
     />
   {/if}
+  {#if checking}
+    <CheckRun
+      {worksheet}
+      checked={() => {
+        checking = false;
+        void load(id);
+        said.say('Checked. It can be closed as it is now.');
+      }}
+      cancel={() => (checking = false)}
+    />
+  {/if}
   {#if closing}
-    <CloseRun {worksheet} busy={work.busy} {close} cancel={() => (closing = false)} />
+    <CloseRun {worksheet} busy={work.busy} {long} {close} cancel={() => (closing = false)} />
   {/if}
 {/if}

@@ -14,7 +14,7 @@
   let reason = $state('');
   const work = new Work();
 
-  const lines = $derived(worksheet.rows.reduce((sum, row) => sum + row.lines.length, 0));
+  const lines = $derived(worksheet.sums.lines);
 
   function open(dialog: HTMLDialogElement) {
     dialog.showModal();

@@ -8,10 +8,10 @@
   import { counted, peopleCounted, words } from '../common/format';
   import { FileReading, missingIn } from '../common/reading.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
+  import { LongWork } from '../common/progress.svelte';
+  import StepsDone from '../common/StepsDone.svelte';
   import { session } from '../frame/session.svelte';
   import { Work } from '../common/work.svelte';
-
-  const ASK_EVERY = 400;
 
   let file = $state<File | null>(null);
   let preview = $state<PeoplePreview | null>(null);
@@ -19,8 +19,7 @@
   const how = new FileReading('people');
   let changesFrom = $state(session.current.today);
   const work = new Work();
-  let step = $state<{ what: string; done: number; of: number } | null>(null);
-  let timer: number | undefined;
+  const long = new LongWork();
 
   function reading(token: string | null) {
     return { ...how.asked, changesFrom, token };
@@ -56,22 +55,18 @@
     const chosen = file;
     work.busy = true;
     work.problem = null;
-    const token = crypto.randomUUID();
-    timer = window.setInterval(async () => {
-      step = await answer(api.GET('/api/progress/{token}', { params: { path: { token } } }));
-    }, ASK_EVERY);
     await work.do(async () => {
-      taken = await answer(
-        api.POST(
-          '/api/people/import',
-          fileBody(chosen, { name: 'reading', value: reading(token) }),
+      taken = await long.of((token) =>
+        answer(
+          api.POST(
+            '/api/people/import',
+            fileBody(chosen, { name: 'reading', value: reading(token) }),
+          ),
         ),
       );
       preview = null;
       file = null;
     });
-    window.clearInterval(timer);
-    step = null;
   }
 
   /** 3 enrolments begin, 1 ends */
@@ -84,7 +79,7 @@
       .join(', ');
   }
 
-  onDestroy(() => window.clearInterval(timer));
+  onDestroy(() => long.end());
 
   const missing = $derived(preview === null ? '' : missingIn(preview));
   const ready = $derived(
@@ -109,15 +104,9 @@
 <FileOrPaste chosen={choose} what="people" taken={taken !== null} />
 <div class="mt-3"><ProblemNote problem={work.problem} /></div>
 {#if work.busy}
-  <p role="status" class="mt-3">
-    {#if step && step.of > 0}
-      {step.what}: {step.done} of {step.of}
-      <progress class="progress ml-2 w-64 align-middle" value={step.done} max={step.of}></progress>
-    {:else}
-      {taken || preview ? 'Taking the file' : 'Reading the file'}
-      <span class="loading loading-sm loading-dots" aria-hidden="true"></span>
-    {/if}
-  </p>
+  <div class="mt-3">
+    <StepsDone work={long} what={taken || preview ? 'Taking the file' : 'Reading the file'} />
+  </div>
 {/if}
 {#if taken}
   <section class="mt-4 max-w-3xl border-l-4 border-secondary bg-base-200 px-4 py-3" data-taken>

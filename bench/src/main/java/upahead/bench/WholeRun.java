@@ -17,6 +17,7 @@ import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayRuns;
 import upahead.server.payruns.Proof;
 import upahead.server.payruns.ProofReport;
+import upahead.server.payruns.RunChecking;
 import upahead.server.payruns.RunClosing;
 import upahead.server.platform.clock.MovableClock;
 
@@ -91,14 +92,17 @@ final class WholeRun {
         long groupId = company.setUp(RUNS_BEFORE + 1);
         PayRuns runs = program.getBean(PayRuns.class);
         RunClosing closing = program.getBean(RunClosing.class);
+        RunChecking checking = program.getBean(RunChecking.class);
         MovableClock clock = program.getBean(MovableClock.class);
         for (int before = 0; before < RUNS_BEFORE; before++) {
             PayRun run = runs.ofGroup(groupId).get(0);
             clock.moveTo(run.lastDay().plusDays(1));
+            checking.check(run.id(), "as it should be");
             closing.close(run.id());
         }
         PayRun run = runs.ofGroup(groupId).get(0);
         clock.moveTo(run.lastDay().plusDays(1));
+        checking.check(run.id(), "as it should be");
         System.gc();
         resetPeaks();
         Duration close = Stopwatch.time(() -> closing.close(run.id()));

@@ -96,6 +96,7 @@ class KilledProgramTest {
         JsonNode run = newest(program, 2, true);
         String path = "/api/pay-runs/" + run.path("id").asLong();
         program.post(path + "/undoing", "{\"reason\": \"to close it again\"}");
+        program.post(path + "/checking", "{\"note\": \"looked at\"}");
         int closings = run.path("closings").asInt() + 1;
         return new Deed(now -> now.post(path + "/closing", ""), later -> assertThat(
                         newest(later, 2, true).path("closings").asInt())

@@ -21,6 +21,7 @@ import upahead.server.organisation.Organisation;
 import upahead.server.organisation.PayGroup;
 import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayRuns;
+import upahead.server.payruns.RunChecking;
 import upahead.server.payruns.RunClosing;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.access.Role;
@@ -53,6 +54,7 @@ class DemoHistory {
     private final Policies policies;
     private final PayRuns runs;
     private final RunClosing closing;
+    private final RunChecking checking;
     private final HoursImport hours;
     private final CardTyping cards;
     private final DemoHours demoHours;
@@ -67,6 +69,7 @@ class DemoHistory {
             Policies policies,
             PayRuns runs,
             RunClosing closing,
+            RunChecking checking,
             HoursImport hours,
             CardTyping cards,
             DemoHours demoHours,
@@ -79,6 +82,7 @@ class DemoHistory {
         this.policies = policies;
         this.runs = runs;
         this.closing = closing;
+        this.checking = checking;
         this.hours = hours;
         this.cards = cards;
         this.demoHours = demoHours;
@@ -138,6 +142,7 @@ class DemoHistory {
                 .filter(run -> !run.isClosed())
                 .reduce((newer, older) -> older)
                 .orElseThrow();
+        checking.check(open.id(), "As in every run; nothing out of the ordinary");
         closing.close(open.id());
     }
 

@@ -2,6 +2,7 @@ package upahead.server.payruns;
 
 import jakarta.annotation.Nullable;
 import java.time.LocalDate;
+import java.util.List;
 
 /**
  * Something that stops a close.
@@ -27,5 +28,14 @@ public record Blocker(
         UNFINISHED_DAYS,
         /** The pay group asks for a confirmation of the card that was not given. */
         UNCONFIRMED_CARD
+    }
+
+    /**
+     * The first of some, and how many more there are.
+     *
+     * @param some at least one
+     */
+    static String inWords(List<Blocker> some) {
+        return some.get(0).message() + (some.size() == 1 ? "" : " And " + (some.size() - 1) + " more.");
     }
 }

@@ -52,7 +52,6 @@ public class HandOver {
     private final LateChanges changes;
     private final Organisation organisation;
     private final People people;
-    private final PeopleInParts parts;
 
     HandOver(
             PayRunStore runs,
@@ -61,8 +60,7 @@ public class HandOver {
             RunPostings postings,
             LateChanges changes,
             Organisation organisation,
-            People people,
-            PeopleInParts parts) {
+            People people) {
         this.runs = runs;
         this.store = store;
         this.lines = lines;
@@ -70,10 +68,9 @@ public class HandOver {
         this.changes = changes;
         this.organisation = organisation;
         this.people = people;
-        this.parts = parts;
     }
 
-    /** Takes the postings of a run account by account and works out what payroll gets. */
+    /** Takes the postings of a run person by person and works out what payroll gets. */
     final class Gathering {
 
         private final PayRun run;
@@ -88,16 +85,21 @@ public class HandOver {
                     .collect(Collectors.toMap(Person::id, Function.identity()));
         }
 
-        void take(AccountPostings account) {
-            gathered.addAll(HandOverLines.leave(account, run, calendar));
+        void take(PersonPostings person) {
+            gathered.addAll(person.worked());
+            person.accounts().forEach(account -> gathered.addAll(HandOverLines.leave(account, run, calendar)));
         }
 
-        /** Stores what was gathered, with the differences that earlier closes have left, as that of a close. */
-        void store(int closing) {
-            parts.each(List.copyOf(group.values()), some -> lines.worked(some, run.period()), gathered::addAll);
+        /** What was gathered, with the differences that earlier closes have left. */
+        private List<HandedOver> all() {
             gathered.addAll(differences(run, group));
             gathered.sort(IN_THE_FILE);
-            store.add(run.id(), closing, false, gathered);
+            return gathered;
+        }
+
+        /** Stores all of it as that of a close. */
+        void store(int closing) {
+            store.add(run.id(), closing, false, all());
         }
     }
 
@@ -179,7 +181,10 @@ public class HandOver {
         for (PayRun run : runs.closed()) {
             if (!store.exists(run.id(), run.closings())) {
                 Gathering gathering = gather(run);
-                postings.each(run, gathering::take);
+                postings.each(
+                        run,
+                        person -> person.withWorked(lines.worked(List.of(person.person()), run.period())),
+                        gathering::take);
                 gathering.store(run.closings());
             }
         }
@@ -205,6 +210,22 @@ public class HandOver {
             throw Refusal.notFound("file");
         }
         return file(run, which, reversal, store.of(runId, which, reversal));
+    }
+
+    /**
+     * What payroll would get if a run were closed now.
+     *
+     * @throws Refusal if there is no such run or it is closed
+     */
+    @May(Permission.RUN_PAYROLL)
+    public CsvFile ahead(long runId) {
+        PayRun run = runs.find(runId).orElseThrow(() -> Refusal.notFound("pay run"));
+        if (run.isClosed()) {
+            throw Refusal.conflict("This run is closed; what payroll got is in its file.");
+        }
+        Gathering gathering = gather(run);
+        postings.each(run, Function.identity(), gathering::take);
+        return file(run, run.closing(), false, gathering.all());
     }
 
     private static CsvFile file(PayRun run, int closing, boolean reversal, Collection<HandedOver> lines) {

@@ -6,6 +6,7 @@ import static upahead.server.platform.sql.Among.among;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.calendar.DateSpan;
@@ -57,6 +58,19 @@ class HandedOverStore {
                 .and(HANDED_OVER.REVERSAL.eq(reversal))
                 .orderBy(HANDED_OVER.ID)
                 .fetch(HandedOverStore::line);
+    }
+
+    /** Hours worked and holidays paid in the period of a closed run, by the people's ids. */
+    Map<Long, List<HandedOver>> workedIn(PayRun run, Collection<Long> people) {
+        return sql.selectFrom(HANDED_OVER)
+                .where(HANDED_OVER.PAY_RUN_ID.eq(run.id()))
+                .and(HANDED_OVER.CLOSING.eq(run.closings()))
+                .and(HANDED_OVER.REVERSAL.isFalse())
+                .and(HANDED_OVER.SORT.eq(HandedOver.Sort.PERIOD.name()))
+                .and(HANDED_OVER.SOURCE.ne(HandedOver.Source.LEAVE.name()))
+                .and(among(HANDED_OVER.PERSON_ID, people))
+                .orderBy(HANDED_OVER.ID)
+                .fetchGroups(HANDED_OVER.PERSON_ID, HandedOverStore::line);
     }
 
     boolean exists(long runId, int closing) {

@@ -9,6 +9,8 @@ import upahead.core.calendar.DateSpan;
  * One pay period of one group.
  *
  * @param closings how often it was closed
+ * @param checkedAt null unless it is checked, or closed after a check
+ * @param checkedBy null unless it is checked, or closed after a check
  * @param closedAt null while it is not closed
  * @param closedBy null while it is not closed
  */
@@ -19,11 +21,22 @@ public record PayRun(
         LocalDate lastDay,
         RunState state,
         int closings,
+        @Nullable LocalDateTime checkedAt,
+        @Nullable String checkedBy,
         @Nullable LocalDateTime closedAt,
         @Nullable String closedBy) {
 
     public DateSpan period() {
         return new DateSpan(firstDay, lastDay);
+    }
+
+    public boolean isChecked() {
+        return state == RunState.CHECKED;
+    }
+
+    /** Which close the next one is, or for a closed run the newest was; from 1 on. */
+    int closing() {
+        return isClosed() ? closings : closings + 1;
     }
 
     public boolean isClosed() {

@@ -24,6 +24,7 @@ import org.springframework.web.multipart.MultipartFile;
 import upahead.server.facts.hours.HoursImport;
 import upahead.server.facts.hours.HoursImport.HoursPreview;
 import upahead.server.platform.files.FileColumns;
+import upahead.server.platform.files.Progress;
 
 /** Pay runs. */
 @RestController
@@ -43,12 +44,14 @@ class PayRunController {
     private final RunClosing closing;
     private final HoursImport hours;
     private final HandOver handOver;
+    private final Progress progress;
 
-    PayRunController(PayRuns runs, RunClosing closing, HoursImport hours, HandOver handOver) {
+    PayRunController(PayRuns runs, RunClosing closing, HoursImport hours, HandOver handOver, Progress progress) {
         this.runs = runs;
         this.closing = closing;
         this.hours = hours;
         this.handOver = handOver;
+        this.progress = progress;
     }
 
     @GetMapping
@@ -64,33 +67,9 @@ class PayRunController {
         return runs.ofGroup(first.payGroupId());
     }
 
-    @GetMapping("/{id}")
-    Worksheet worksheet(@PathVariable long id) {
-        return runs.worksheet(id);
-    }
-
-    /** What the worksheet shows, as a file with exact figures. */
-    @GetMapping(path = "/{id}/worksheet.csv", produces = "text/csv")
-    ResponseEntity<String> csv(@PathVariable long id, @RequestParam(defaultValue = "") String search) {
-        List<WorksheetRow> rows = runs.rows(id, search);
-        return WorksheetRow.COLUMNS.csv(name(id), rows).answer();
-    }
-
-    /** What the worksheet shows, as a workbook. */
-    @GetMapping("/{id}/worksheet.xlsx")
-    ResponseEntity<byte[]> xlsx(@PathVariable long id, @RequestParam(defaultValue = "") String search) {
-        List<WorksheetRow> rows = runs.rows(id, search);
-        return WorksheetRow.COLUMNS.xlsx(name(id), rows).answer();
-    }
-
-    private String name(long id) {
-        PayRun run = runs.get(id);
-        return "worksheet-" + run.firstDay() + "-to-" + run.lastDay();
-    }
-
     @PostMapping("/{id}/closing")
-    PayRun close(@PathVariable long id) {
-        return closing.close(id);
+    PayRun close(@PathVariable long id, @RequestParam(required = false) String progress) {
+        return this.progress.of(progress, () -> closing.close(id));
     }
 
     @PostMapping("/{id}/undoing")
@@ -124,6 +103,12 @@ class PayRunController {
                 run.payGroupId(),
                 run.period(),
                 skip == null ? Set.of() : skip);
+    }
+
+    /** What payroll would get if the run were closed now. */
+    @GetMapping(path = "/{id}/to-hand-over.csv", produces = "text/csv")
+    ResponseEntity<String> toHandOver(@PathVariable long id) {
+        return handOver.ahead(id).answer();
     }
 
     /** What payroll got with a close of the run, the newest where none is named, or what was taken back of it. */

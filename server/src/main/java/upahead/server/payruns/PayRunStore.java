@@ -66,9 +66,7 @@ class PayRunStore implements ThingNames, ClosedPeriods {
 
     /** The newest closed run of a group that ends before a day. */
     Optional<PayRun> closedBefore(long payGroupId, LocalDate day) {
-        return ofGroup(payGroupId).stream()
-                .filter(run -> run.isClosed() && run.lastDay().isBefore(day))
-                .findFirst();
+        return closedBefore(payGroupId, day, 1).stream().findFirst();
     }
 
     @Override
@@ -110,7 +108,38 @@ class PayRunStore implements ThingNames, ClosedPeriods {
                 .fetchOne(PAY_RUN.CHANGES_SEEN);
     }
 
-    /** Closes a run unless it is closed; tells whether it was open. */
+    /** Marks a run that gathers as checked, or a checked one as checked anew. */
+    void check(long id, LocalDateTime at, String by) {
+        sql.update(PAY_RUN)
+                .set(PAY_RUN.STATE, RunState.CHECKED.name())
+                .set(PAY_RUN.CHECKED_AT, at)
+                .set(PAY_RUN.CHECKED_BY, by)
+                .where(PAY_RUN.ID.eq(id))
+                .execute();
+    }
+
+    /** Lets a run gather again that was checked at a moment; tells whether it is still checked as of that moment. */
+    boolean gatherAgain(PayRun run) {
+        return sql.update(PAY_RUN)
+                        .set(PAY_RUN.STATE, run.closings() > 0 ? RunState.UNDONE.name() : RunState.GATHERING.name())
+                        .setNull(PAY_RUN.CHECKED_AT)
+                        .setNull(PAY_RUN.CHECKED_BY)
+                        .where(PAY_RUN.ID.eq(run.id()))
+                        .and(PAY_RUN.STATE.eq(RunState.CHECKED.name()))
+                        .and(PAY_RUN.CHECKED_AT.eq(run.checkedAt()))
+                        .execute()
+                == 1;
+    }
+
+    /** The last runs of a group that are closed and end before a day, the newest first. */
+    List<PayRun> closedBefore(long payGroupId, LocalDate day, int most) {
+        return ofGroup(payGroupId).stream()
+                .filter(run -> run.isClosed() && run.lastDay().isBefore(day))
+                .limit(most)
+                .toList();
+    }
+
+    /** Closes a checked run; tells whether it was checked. */
     boolean close(long id, LocalDateTime at, String by, long changesSeen) {
         return sql.update(PAY_RUN)
                         .set(PAY_RUN.STATE, RunState.CLOSED.name())
@@ -119,7 +148,7 @@ class PayRunStore implements ThingNames, ClosedPeriods {
                         .set(PAY_RUN.CLOSINGS, PAY_RUN.CLOSINGS.plus(1))
                         .set(PAY_RUN.CHANGES_SEEN, changesSeen)
                         .where(PAY_RUN.ID.eq(id))
-                        .and(PAY_RUN.STATE.ne(RunState.CLOSED.name()))
+                        .and(PAY_RUN.STATE.eq(RunState.CHECKED.name()))
                         .execute()
                 == 1;
     }
@@ -130,6 +159,8 @@ class PayRunStore implements ThingNames, ClosedPeriods {
                         .set(PAY_RUN.STATE, RunState.UNDONE.name())
                         .setNull(PAY_RUN.CLOSED_AT)
                         .setNull(PAY_RUN.CLOSED_BY)
+                        .setNull(PAY_RUN.CHECKED_AT)
+                        .setNull(PAY_RUN.CHECKED_BY)
                         .where(PAY_RUN.ID.eq(id))
                         .and(PAY_RUN.STATE.eq(RunState.CLOSED.name()))
                         .execute()
@@ -162,6 +193,8 @@ class PayRunStore implements ThingNames, ClosedPeriods {
                 row.getLastDay(),
                 RunState.valueOf(row.getState()),
                 row.getClosings(),
+                row.getCheckedAt(),
+                row.getCheckedBy(),
                 row.getClosedAt(),
                 row.getClosedBy());
     }

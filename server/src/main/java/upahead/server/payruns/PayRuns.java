@@ -1,5 +1,6 @@
 package upahead.server.payruns;
 
+import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.util.List;
 import org.springframework.stereotype.Service;
@@ -17,14 +18,14 @@ import upahead.server.platform.rights.Permission;
 public class PayRuns {
 
     private final PayRunStore store;
-    private final WorksheetRows worksheets;
+    private final GatheredRuns gathered;
     private final Blockers blockers;
     private final Organisation organisation;
     private final Audit audit;
 
-    PayRuns(PayRunStore store, WorksheetRows worksheets, Blockers blockers, Organisation organisation, Audit audit) {
+    PayRuns(PayRunStore store, GatheredRuns gathered, Blockers blockers, Organisation organisation, Audit audit) {
         this.store = store;
-        this.worksheets = worksheets;
+        this.gathered = gathered;
         this.blockers = blockers;
         this.organisation = organisation;
         this.audit = audit;
@@ -54,27 +55,45 @@ public class PayRuns {
     }
 
     /**
-     * A run with its figures and what stops its close. Each part is read by itself: large groups are read by several
-     * workers, and nobody waits for these with a connection in hand.
+     * A run, what stops its close and what it comes to. It is read part by part: large groups are read by several workers,
+     * and nobody waits for these with a connection in hand.
      */
     @May(Permission.RUN_PAYROLL)
     public Worksheet worksheet(long id) {
-        PayRun run = get(id);
+        GatheredRun gathered = this.gathered.of(id);
+        PayRun run = gathered.run();
         return new Worksheet(
                 run,
                 organisation.payGroup(run.payGroupId()).name(),
-                blockers.of(run),
+                gathered.blockers(),
                 run.isClosed() && newestClosed(run.payGroupId()).id() == id,
                 store.events(id),
                 WorksheetRow.COLUMNS.shown(),
-                worksheets.of(run));
+                WorksheetSums.of(gathered),
+                gathered.rows().stream()
+                        .map(WorksheetRow::policy)
+                        .distinct()
+                        .sorted()
+                        .toList(),
+                gathered.rows().stream()
+                        .map(WorksheetRow::team)
+                        .distinct()
+                        .sorted()
+                        .toList(),
+                this.gathered.isBeingRenewed(id));
     }
 
-    /** The rows of a run whose person, team or policy has a text, as its worksheet shows them. */
+    /** All rows of a run that are asked for. */
     @May(Permission.RUN_PAYROLL)
-    public List<WorksheetRow> rows(long id, String search) {
-        return worksheets.of(get(id)).stream()
-                .filter(row -> row.matches(search))
+    public List<WorksheetRow> rows(long id, WorksheetQuery query) {
+        return query.of(gathered.of(id).rows());
+    }
+
+    /** What in a run only needs a look, of one kind or of all; what nobody has accepted comes first. */
+    @May(Permission.RUN_PAYROLL)
+    public List<Caution> cautions(long id, @Nullable Caution.Kind kind) {
+        return gathered.of(id).cautions().stream()
+                .filter(caution -> kind == null || caution.kind() == kind)
                 .toList();
     }
 

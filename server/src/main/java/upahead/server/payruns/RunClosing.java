@@ -38,6 +38,7 @@ public class RunClosing {
     private final LateChanges changes;
     private final HandOver handOver;
     private final ClosingStore closings;
+    private final CheckedFigures checked;
 
     RunClosing(
             PayRuns runs,
@@ -51,7 +52,8 @@ public class RunClosing {
             MovableClock clock,
             LateChanges changes,
             HandOver handOver,
-            ClosingStore closings) {
+            ClosingStore closings,
+            CheckedFigures checked) {
         this.runs = runs;
         this.store = store;
         this.posted = posted;
@@ -64,25 +66,28 @@ public class RunClosing {
         this.changes = changes;
         this.handOver = handOver;
         this.closings = closings;
+        this.checked = checked;
     }
 
     /**
-     * Closes a run: freezes its lines and begins the next one, all or nothing.
+     * Closes a checked run: freezes its lines and begins the next one, all or nothing.
      *
-     * @throws Refusal if it is closed already or something stops it
+     * @throws Refusal if it is closed already, something stops it, it is not checked, or no longer as it was checked
      */
     @Transactional
     @May(Permission.RUN_PAYROLL)
     public PayRun close(long id) {
         PayRun run = runs.get(id);
-        if (run.isClosed() || !store.close(id, clock.now(), user.get().name(), changes.newest())) {
-            throw Refusal.conflict(closedAlready(runs.get(id)));
+        if (run.isClosed()) {
+            throw Refusal.conflict(closedAlready(run));
         }
         List<Blocker> stopping = blockers.of(run);
         if (!stopping.isEmpty()) {
+            throw Refusal.conflict("This run cannot be closed yet. " + Blocker.inWords(stopping));
+        }
+        if (!store.close(id, clock.now(), user.get().name(), changes.newest())) {
             throw Refusal.conflict(
-                    "This run cannot be closed yet. " + stopping.get(0).message()
-                            + (stopping.size() == 1 ? "" : " And " + (stopping.size() - 1) + " more."));
+                    "This run is not checked. Look at its cautions and check it; then it can be closed.");
         }
         int lines = freeze(run);
         store.addEvent(id, event(RunEvent.What.CLOSED, ""));
@@ -100,19 +105,36 @@ public class RunClosing {
         List<Posted> batch = new ArrayList<>(BATCH);
         Closed frozen = new Closed();
         HandOver.Gathering forPayroll = handOver.gather(run);
-        postings.each(run, account -> {
-            forPayroll.take(account);
-            for (CausedPosting posting : account.lines()) {
-                batch.add(new Posted(run.id(), run.closings() + 1, account.key(), posting.line(), posting.causeId()));
-            }
-            if (batch.size() >= BATCH) {
-                add(batch, frozen);
-            }
-        });
+        CheckedFigures.Comparison comparison = checked.compareWith(run);
+        postings.each(
+                run,
+                person -> {
+                    comparison.look(person);
+                    return person;
+                },
+                person -> {
+                    forPayroll.take(person);
+                    person.accounts().forEach(account -> batch.addAll(posted(run, account)));
+                    if (batch.size() >= BATCH) {
+                        add(batch, frozen);
+                    }
+                });
         add(batch, frozen);
+        List<String> changed = comparison.changed();
+        if (!changed.isEmpty()) {
+            throw Refusal.conflict("This is no longer the run that was checked. " + String.join(" ", changed)
+                    + " Nothing was closed; please check it again.");
+        }
         forPayroll.store(run.closings() + 1);
         closings.add(run.id(), run.closings() + 1, frozen.sums());
         return frozen.sums().lines();
+    }
+
+    private static List<Posted> posted(PayRun run, AccountPostings account) {
+        return account.lines().stream()
+                .map(posting ->
+                        new Posted(run.id(), run.closings() + 1, account.key(), posting.line(), posting.causeId()))
+                .toList();
     }
 
     private void add(List<Posted> batch, Closed frozen) {

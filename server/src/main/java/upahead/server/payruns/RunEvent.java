@@ -11,6 +11,9 @@ public record RunEvent(LocalDateTime at, String actor, What what, String reason)
 
     /** What was done. */
     public enum What {
+        CHECKED,
+        /** Something changed after it was checked; the reason says what. */
+        CHANGED,
         CLOSED,
         UNDONE
     }

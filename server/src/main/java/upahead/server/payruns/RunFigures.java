@@ -4,16 +4,12 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import org.springframework.stereotype.Component;
 import upahead.core.ledger.LineKind;
 import upahead.core.payrun.NewPosting;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
-import upahead.server.employment.People;
-import upahead.server.employment.PeopleQuery;
-import upahead.server.employment.Person;
-import upahead.server.payruns.HandedOver.Sort;
-import upahead.server.payruns.HandedOver.Source;
 
 /** The figures of a run person by person, as they are compared: hours as payroll gets them, and each balance. */
 @Component
@@ -22,18 +18,9 @@ class RunFigures {
     private static final int WORDS = 2;
 
     private final RunPostings postings;
-    private final HandedOverStore handedOver;
-    private final HandOverLines lines;
-    private final People people;
-    private final PeopleInParts parts;
 
-    RunFigures(
-            RunPostings postings, HandedOverStore handedOver, HandOverLines lines, People people, PeopleInParts parts) {
+    RunFigures(RunPostings postings) {
         this.postings = postings;
-        this.handedOver = handedOver;
-        this.lines = lines;
-        this.people = people;
-        this.parts = parts;
     }
 
     /** Whose figure it is, and of what. */
@@ -49,23 +36,14 @@ class RunFigures {
     /** All figures of a run that are not 0. */
     Map<Key, Figure> of(PayRun run) {
         Map<Key, Figure> figures = new LinkedHashMap<>();
-        hours(run).stream()
-                .filter(line -> line.sort() == Sort.PERIOD && line.source() != Source.LEAVE)
-                .forEach(line ->
-                        add(figures, new Key(line.personId(), line.what(), line.unit()), line.amount(), List.of()));
-        postings.each(run, account -> add(figures, account));
+        postings.each(run, Function.identity(), person -> {
+            person.worked()
+                    .forEach(line ->
+                            add(figures, new Key(line.personId(), line.what(), line.unit()), line.amount(), List.of()));
+            person.accounts().forEach(account -> add(figures, account));
+        });
         figures.values().removeIf(figure -> figure.amount().isZero());
         return figures;
-    }
-
-    private List<HandedOver> hours(PayRun run) {
-        if (run.isClosed()) {
-            return handedOver.of(run.id(), run.closings(), false);
-        }
-        List<Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId(), run.lastDay()));
-        List<HandedOver> worked = new ArrayList<>();
-        parts.each(group, some -> lines.worked(some, run.period()), worked::addAll);
-        return worked;
     }
 
     private static void add(Map<Key, Figure> figures, AccountPostings account) {

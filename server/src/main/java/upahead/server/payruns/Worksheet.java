@@ -4,11 +4,14 @@ import java.util.List;
 import upahead.server.platform.tables.ColumnView;
 
 /**
- * A run with its figures.
+ * A run with what it comes to; its rows are asked for page by page.
  *
  * @param blockers what stops its close; empty once it is closed
  * @param canBeUndone whether it is the newest closed run of its group
- * @param events closes and undone closes, oldest first
+ * @param events what was done to it, oldest first
+ * @param policies names of those on its rows
+ * @param teams names of those on its rows
+ * @param beingRenewed whether something has changed, and all of this is being gathered anew
  */
 public record Worksheet(
         PayRun run,
@@ -17,4 +20,7 @@ public record Worksheet(
         boolean canBeUndone,
         List<RunEvent> events,
         List<ColumnView> columns,
-        List<WorksheetRow> rows) {}
+        WorksheetSums sums,
+        List<String> policies,
+        List<String> teams,
+        boolean beingRenewed) {}

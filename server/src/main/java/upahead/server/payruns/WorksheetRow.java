@@ -1,7 +1,6 @@
 package upahead.server.payruns;
 
 import java.util.List;
-import java.util.Locale;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.server.platform.tables.ColumnKind;
@@ -17,7 +16,9 @@ import upahead.server.platform.tables.Columns;
  * @param adjusted by hand, moved, or brought along as an opening balance; signed
  * @param corrections of earlier runs, signed
  * @param withheld in this period
- * @param cautions what needs a look, in words
+ * @param cautions what needs a look, in words, and was not accepted
+ * @param accepted cautions that somebody has accepted, in words
+ * @param hours worked by the person in the period by kind, with holidays paid; the same on each row of a person
  * @param lines what is or will be frozen
  */
 public record WorksheetRow(
@@ -39,6 +40,8 @@ public record WorksheetRow(
         Amount closing,
         Amount withheld,
         List<String> cautions,
+        List<String> accepted,
+        String hours,
         List<WorksheetLine> lines) {
 
     /** Its columns, on the screen and in files. */
@@ -57,12 +60,7 @@ public record WorksheetRow(
             .with("corrections", "± Corrected", ColumnKind.CHANGE)
             .with("closing", "= Closing", ColumnKind.RESULT)
             .onlyInFiles("withheld", ColumnKind.AMOUNT)
-            .with("cautions", "Cautions", ColumnKind.WORDS);
-
-    /** Whether its words have a text in them. */
-    boolean matches(String search) {
-        return (person + " " + team + " " + policy)
-                .toLowerCase(Locale.ROOT)
-                .contains(search.strip().toLowerCase(Locale.ROOT));
-    }
+            .with("hours", "Hours", ColumnKind.TEXT)
+            .with("cautions", "Cautions", ColumnKind.WORDS)
+            .onlyInFiles("accepted", ColumnKind.WORDS);
 }

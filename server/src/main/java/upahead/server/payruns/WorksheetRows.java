@@ -3,35 +3,39 @@ package upahead.server.payruns;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Set;
-import org.springframework.stereotype.Component;
-import upahead.core.ledger.LineKind;
-import upahead.core.payrun.NewPosting;
-import upahead.core.quantity.Amount;
+import java.util.function.Predicate;
+import java.util.stream.Collectors;
 import upahead.server.accounts.PersonAccount;
-import upahead.server.platform.words.Words;
 
 /** The postings of a run for the eye: a row for each account that has something to say. */
-@Component
-class WorksheetRows {
-
-    private final RunPostings postings;
-
-    WorksheetRows(RunPostings postings) {
-        this.postings = postings;
-    }
+final class WorksheetRows {
 
     /** Rows with something to look at first, then by name. */
-    List<WorksheetRow> of(PayRun run) {
+    static final Comparator<WorksheetRow> UNUSUAL_FIRST = Comparator.comparing(
+                    (WorksheetRow row) -> row.cautions().isEmpty())
+            .thenComparing(row -> row.accepted().isEmpty())
+            .thenComparing(WorksheetRow::person)
+            .thenComparing(WorksheetRow::policy);
+
+    private WorksheetRows() {}
+
+    /**
+     * The rows of one person. What is unusual about the hours stands on the first of them.
+     *
+     * @param cautions of that person
+     */
+    static List<WorksheetRow> of(PersonPostings person, List<Caution> cautions, PayRun run) {
         List<WorksheetRow> rows = new ArrayList<>();
-        postings.each(run, account -> {
+        for (AccountPostings account : person.accounts()) {
             if (isShown(account, run)) {
-                rows.add(row(account, run));
+                boolean first = rows.isEmpty();
+                long policyId = account.account().policy().id();
+                List<Caution> own = cautions.stream()
+                        .filter(caution -> caution.policyId() == null ? first : caution.policyId() == policyId)
+                        .toList();
+                rows.add(row(account, own, hours(person)));
             }
-        });
-        rows.sort(Comparator.comparing((WorksheetRow row) -> row.cautions().isEmpty())
-                .thenComparing(WorksheetRow::person)
-                .thenComparing(WorksheetRow::policy));
+        }
         return rows;
     }
 
@@ -42,16 +46,16 @@ class WorksheetRows {
                         && account.person().isEmployedWithin(run.firstDay(), run.lastDay()));
     }
 
-    private static WorksheetRow row(AccountPostings postings, PayRun run) {
+    /** "72.5 regular, 3 overtime" */
+    private static String hours(PersonPostings person) {
+        return person.worked().stream()
+                .map(line -> line.amount() + " " + line.what().replaceAll(" hours$", ""))
+                .collect(Collectors.joining(", "));
+    }
+
+    private static WorksheetRow row(AccountPostings postings, List<Caution> cautions, String hours) {
         PersonAccount account = postings.account();
-        List<NewPosting> lines =
-                postings.lines().stream().map(CausedPosting::line).toList();
-        Amount closing = postings.opening()
-                .plus(Amount.sum(lines.stream().map(NewPosting::amount).toList()));
-        Amount withheld = Amount.sum(lines.stream()
-                .filter(line -> !line.isCorrection())
-                .map(NewPosting::withheld)
-                .toList());
+        RunTotals totals = RunTotals.of(postings);
         return new WorksheetRow(
                 account.person().id(),
                 account.person().code(),
@@ -61,47 +65,22 @@ class WorksheetRows {
                 account.policy().name(),
                 account.policy().unit(),
                 account.policy().recordedOnly(),
-                postings.opening(),
-                total(lines, LineKind.EARNED),
-                total(lines, LineKind.TAKEN).negated(),
-                total(lines, LineKind.ADJUSTED, LineKind.OPENING),
-                total(lines, LineKind.LAPSED).negated(),
-                total(lines, LineKind.PAID_OUT).negated(),
-                Amount.sum(lines.stream()
-                        .filter(NewPosting::isCorrection)
-                        .map(NewPosting::amount)
-                        .toList()),
-                closing,
-                withheld,
-                cautions(account, lines, withheld, closing, run),
+                totals.opening(),
+                totals.earned(),
+                totals.used(),
+                totals.adjusted(),
+                totals.lapsed(),
+                totals.paidOut(),
+                totals.corrections(),
+                totals.closing(),
+                totals.withheld(),
+                words(cautions, Caution::isOpen),
+                words(cautions, caution -> !caution.isOpen()),
+                hours,
                 postings.lines().stream().map(WorksheetLine::of).toList());
     }
 
-    /** The lines of the period itself; corrections have a column of their own. */
-    private static Amount total(List<NewPosting> lines, LineKind... kinds) {
-        return Amount.sum(lines.stream()
-                .filter(line -> Set.of(kinds).contains(line.kind()) && !line.isCorrection())
-                .map(NewPosting::amount)
-                .toList());
-    }
-
-    private static List<String> cautions(
-            PersonAccount account, List<NewPosting> lines, Amount withheld, Amount closing, PayRun run) {
-        List<String> cautions = new ArrayList<>();
-        if (closing.isNegative() && !account.policy().recordedOnly()) {
-            cautions.add("Below zero");
-        }
-        if (withheld.isPositive()) {
-            cautions.add(
-                    "At a limit: " + Words.amount(withheld, account.policy().unit()) + " withheld");
-        }
-        if (lines.stream().anyMatch(NewPosting::isCorrection)) {
-            cautions.add("Corrects earlier runs");
-        }
-        if (lines.stream()
-                .anyMatch(line -> line.kind() == LineKind.LAPSED && !line.on().isBefore(run.firstDay()))) {
-            cautions.add("Time lapsed");
-        }
-        return cautions;
+    private static List<String> words(List<Caution> cautions, Predicate<Caution> which) {
+        return cautions.stream().filter(which).map(Caution::words).toList();
     }
 }

@@ -162,7 +162,7 @@ class LateFactsTest {
     private RequestSummary approvedIn(LocalDate from, LocalDate through) {
         long group = hourlyGroup();
         Set<Long> people =
-                Set.copyOf(act(() -> runs.worksheet(runs.ofGroup(group).get(0).id())).rows().stream()
+                Set.copyOf(act(() -> runs.rows(runs.ofGroup(group).get(0).id(), WorksheetQuery.everything())).stream()
                         .map(WorksheetRow::personId)
                         .toList());
         return act(() -> requests.queue(RequestQuery.in(Set.of(RequestState.APPROVED), 200))).items().stream()
@@ -198,7 +198,7 @@ class LateFactsTest {
 
     private WorksheetRow row(long personId, long policyId) {
         PayRun open = act(() -> runs.ofGroup(hourlyGroup())).get(0);
-        return act(() -> runs.worksheet(open.id())).rows().stream()
+        return act(() -> runs.rows(open.id(), WorksheetQuery.everything())).stream()
                 .filter(each -> each.personId() == personId && each.policyId() == policyId)
                 .findFirst()
                 .orElseThrow();

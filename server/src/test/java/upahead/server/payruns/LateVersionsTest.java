@@ -125,7 +125,7 @@ class LateVersionsTest {
 
     private WorksheetRow row(long personId, long policyId) {
         PayRun open = act(() -> runs.ofGroup(hourlyGroup())).get(0);
-        return act(() -> runs.worksheet(open.id())).rows().stream()
+        return act(() -> runs.rows(open.id(), WorksheetQuery.everything())).stream()
                 .filter(each -> each.personId() == personId && each.policyId() == policyId)
                 .findFirst()
                 .orElseThrow();

@@ -65,7 +65,7 @@ class PayRunsTest {
     @Test
     void aRunWithoutHoursIsBlockedAndClosesNothing() {
         assertThatThrownBy(() -> company.close(company.newest()))
-                .hasMessage("This run cannot be closed yet. Only One is scheduled in this period but has no hours.");
+                .hasMessage("This run cannot be checked yet. Only One is scheduled in this period but has no hours.");
         assertThat(company.newest().state()).isEqualTo(RunState.GATHERING);
         assertThat(company.act(() -> runs.ofGroup(company.groupId()))).hasSize(1);
     }
@@ -81,7 +81,7 @@ class PayRunsTest {
     void closingFreezesTheFiguresAndBeginsTheNextRun() {
         company.work("regular,40", "overtime,2.5");
         Worksheet closed = company.close(company.newest());
-        assertThat(closed.rows()).singleElement().satisfies(row -> {
+        assertThat(company.rows(closed.run())).singleElement().satisfies(row -> {
             assertThat(row.earned()).isEqualTo(Amount.of("4.25"));
             assertThat(row.closing()).isEqualTo(Amount.of("4.25"));
             assertThat(row.lines().get(0).why())
@@ -167,8 +167,7 @@ class PayRunsTest {
         both.shutdown();
         assertThat(results.get(0).get()).isNotEqualTo(results.get(1).get());
         assertThat(company.act(() -> runs.ofGroup(company.groupId()))).hasSize(2);
-        assertThat(company.act(() -> runs.worksheet(run.id())).rows().get(0).closing())
-                .isEqualTo(Amount.of(4));
+        assertThat(company.rows(run).get(0).closing()).isEqualTo(Amount.of(4));
     }
 
     @Test
@@ -177,8 +176,7 @@ class PayRunsTest {
         company.close(company.newest());
         String noneOnMonday = "person,date,kind,hours\n" + company.code() + "," + MONDAY + ",regular,0\n";
         company.take(noneOnMonday.getBytes(StandardCharsets.UTF_8), Set.of());
-        Worksheet next = company.act(() -> runs.worksheet(company.newest().id()));
-        assertThat(next.rows()).singleElement().satisfies(row -> {
+        assertThat(company.rows(company.newest())).singleElement().satisfies(row -> {
             assertThat(row.opening()).isEqualTo(Amount.of(4));
             assertThat(row.closing()).isEqualTo(Amount.of(3));
             WorksheetLine correction = row.lines().get(0);
@@ -199,7 +197,8 @@ class PayRunsTest {
                         "Nothing was taken: line 6: the kind must be one of regular, overtime, training, rest day, not “night”.");
         assertThatThrownBy(() -> company.close(company.newest())).hasMessageContaining("has no hours");
         company.take(file, Set.of(6L));
-        assertThat(company.close(company.newest()).rows().get(0).earned()).isEqualTo(Amount.of(4));
+        assertThat(company.rows(company.close(company.newest()).run()).get(0).earned())
+                .isEqualTo(Amount.of(4));
     }
 
     @Test
@@ -212,7 +211,7 @@ class PayRunsTest {
         });
         company.work("regular,8");
         assertThatThrownBy(() -> company.close(company.newest()))
-                .hasMessage("This run cannot be closed yet."
+                .hasMessage("This run cannot be checked yet."
                         + " Only One has neither hours nor leave on 3 March, 6 March, 7 March.");
     }
 }

@@ -40,6 +40,7 @@ class SmallCompany {
 
     private final PayRuns runs;
     private final RunClosing closing;
+    private final RunChecking checking;
     private final HoursImport hours;
     private final Organisation organisation;
     private final Hiring hiring;
@@ -55,6 +56,7 @@ class SmallCompany {
     SmallCompany(
             PayRuns runs,
             RunClosing closing,
+            RunChecking checking,
             HoursImport hours,
             Organisation organisation,
             Hiring hiring,
@@ -64,6 +66,7 @@ class SmallCompany {
             MovableClock clock) {
         this.runs = runs;
         this.closing = closing;
+        this.checking = checking;
         this.hours = hours;
         this.organisation = organisation;
         this.hiring = hiring;
@@ -161,8 +164,23 @@ class SmallCompany {
         return act(() -> runs.ofGroup(groupId)).get(0);
     }
 
+    /** Checks a run, unless it is closed, and closes it. */
     Worksheet close(PayRun run) {
+        check(run);
         return act(() -> runs.worksheet(closing.close(run.id()).id()));
+    }
+
+    void check(PayRun run) {
+        act(() -> {
+            if (!runs.worksheet(run.id()).run().isClosed()) {
+                checking.check(run.id(), "as it should be");
+            }
+            return null;
+        });
+    }
+
+    List<WorksheetRow> rows(PayRun run) {
+        return act(() -> runs.rows(run.id(), WorksheetQuery.everything()));
     }
 
     private static WrittenTerms oneForTen() {

@@ -36,7 +36,7 @@ class WorksheetFilesTest {
 
     @Test
     void everyRowAddsUp() {
-        assertThat(worksheet().rows()).isNotEmpty().allSatisfy(row -> assertThat(row.opening()
+        assertThat(rows()).isNotEmpty().allSatisfy(row -> assertThat(row.opening()
                         .plus(row.earned())
                         .minus(row.used())
                         .plus(row.adjusted())
@@ -55,8 +55,8 @@ class WorksheetFilesTest {
                 .toList();
         assertThat(lines.get(0))
                 .isEqualTo("code,person,team,policy,unit,opening,earned,used,adjusted,lapsed,paid out,corrections,"
-                        + "closing,withheld,cautions");
-        WorksheetRow first = worksheet().rows().stream()
+                        + "closing,withheld,hours,cautions,accepted");
+        WorksheetRow first = rows().stream()
                 .filter(row -> row.policy().equals("Hourly leave"))
                 .findFirst()
                 .orElseThrow();
@@ -70,11 +70,11 @@ class WorksheetFilesTest {
     void inTheWorkbookAmountsAreNumbers() throws Exception {
         byte[] bytes = file("xlsx", "").getContentAsByteArray();
         try (ReadableWorkbook workbook = new ReadableWorkbook(new ByteArrayInputStream(bytes))) {
-            List<Row> rows = workbook.getFirstSheet().read();
-            assertThat(rows).hasSize(worksheet().rows().size() + 1);
-            assertThat(rows.get(0).getCellText(5)).isEqualTo("opening");
-            assertThat(new Amount(rows.get(1).getCellAsNumber(5).orElseThrow()))
-                    .isEqualTo(worksheet().rows().get(0).opening());
+            List<Row> lines = workbook.getFirstSheet().read();
+            assertThat(lines).hasSize(rows().size() + 1);
+            assertThat(lines.get(0).getCellText(5)).isEqualTo("opening");
+            assertThat(new Amount(lines.get(1).getCellAsNumber(5).orElseThrow()))
+                    .isEqualTo(rows().get(0).opening());
         }
     }
 
@@ -96,7 +96,7 @@ class WorksheetFilesTest {
                 .getResponse();
     }
 
-    private Worksheet worksheet() {
-        return user.actAs(Somebody.ADMINISTRATOR, () -> runs.worksheet(OPEN_RUN));
+    private List<WorksheetRow> rows() {
+        return user.actAs(Somebody.ADMINISTRATOR, () -> runs.rows(OPEN_RUN, WorksheetQuery.everything()));
     }
 }

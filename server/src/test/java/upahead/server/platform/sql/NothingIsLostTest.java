@@ -142,6 +142,8 @@ class NothingIsLostTest {
                 Long.class);
         http.perform(by(json(post("/api/pay-runs/" + newest + "/undoing"), "{\"reason\": \"to close it again\"}")))
                 .andExpect(status().isOk());
+        http.perform(by(json(post("/api/pay-runs/" + newest + "/checking"), "{\"note\": \"looked at\"}")))
+                .andExpect(status().isOk());
         http.perform(by(post("/api/pay-runs/" + newest + "/closing"))).andExpect(status().isOk());
         int closings = sql.queryForObject("select closings from pay_run where id = " + newest, Integer.class);
         assertThat(inACopy("pay_run where id = %d and state = 'CLOSED' and closings = %d".formatted(newest, closings)))

@@ -1,0 +1,22 @@
+package upahead.server.platform.sql;
+
+import static upahead.server.database.Tables.TURN;
+
+import org.jooq.DSLContext;
+import org.springframework.stereotype.Repository;
+
+/** How often something was changed, by whatever program: as long as it stays the same, so does all that is read. */
+@Repository
+public class TurnStore {
+
+    private final DSLContext sql;
+
+    TurnStore(DSLContext sql) {
+        this.sql = sql;
+    }
+
+    /** Counts every writing transaction that was committed. */
+    public long taken() {
+        return sql.select(TURN.TAKEN).from(TURN).fetchOne(TURN.TAKEN);
+    }
+}
