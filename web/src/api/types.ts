@@ -32,6 +32,7 @@ export type Worksheet = Schemas['Worksheet'];
 export type WorksheetRow = Schemas['WorksheetRow'];
 export type WorksheetLine = Schemas['WorksheetLine'];
 export type WorksheetGroup = Schemas['WorksheetGroup'];
+export type ExtraHours = Schemas['ExtraHours'];
 export type Caution = Schemas['Caution'];
 export type LateChange = Schemas['LateChange'];
 export type RunPosting = Schemas['RunPosting'];

@@ -12,6 +12,10 @@ export function exactDifference(one: string, other: string): string {
   return new Big(one).minus(other).toFixed();
 }
 
+export function exactProduct(one: string, other: string): string {
+  return new Big(one).times(other).toFixed();
+}
+
 /** Rounded half up, away from 0 for what is below it, as the server does. */
 export function rounded(exact: string, decimals: number): string {
   const text = new Big(exact).round(decimals, ROUND_HALF_UP).toFixed();

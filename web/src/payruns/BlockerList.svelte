@@ -22,11 +22,17 @@
   const TOGETHER: Partial<Record<Blocker['kind'], (people: string) => string>> = {
     MISSING_HOURS: (people) => `${people} scheduled in this period have no hours.`,
     UNFINISHED_DAYS: (people) => `${people} have unfinished days on their cards.`,
+    TOO_MUCH_IN_LIEU: (people) => `More hours of ${people} became time in lieu than are recorded.`,
     UNCONFIRMED_CARD: (people) => `The cards of ${people} are not confirmed.`,
     WAITING_REQUEST: (people) => `Requests of ${people} wait for a decision.`,
   };
 
-  const ON_CARDS: Blocker['kind'][] = ['MISSING_HOURS', 'UNFINISHED_DAYS', 'UNCONFIRMED_CARD'];
+  const ON_CARDS: Blocker['kind'][] = [
+    'MISSING_HOURS',
+    'UNFINISHED_DAYS',
+    'UNCONFIRMED_CARD',
+    'TOO_MUCH_IN_LIEU',
+  ];
 
   /** What is settled goes, and what is clicked stays where it is. */
   const keyOf = (blocker: Blocker) =>

@@ -17,6 +17,7 @@
   import CheckRun from './CheckRun.svelte';
   import CloseRun from './CloseRun.svelte';
   import HoursFile from './HoursFile.svelte';
+  import LieuPanel from './LieuPanel.svelte';
   import RunRow from './RunRow.svelte';
   import RunTable from './RunTable.svelte';
   import UndoRun from './UndoRun.svelte';
@@ -33,6 +34,8 @@
   let mending = $state<{ person: { id: number; name: string }; on: string } | null>(null);
   let checking = $state(false);
   let closing = $state(false);
+  /** Whose extra hours are looked at: a name, empty for everybody. */
+  let extra = $state<string | null>(null);
   let undoing = $state(false);
 
   const id = $derived(Number(params.id));
@@ -134,6 +137,7 @@
     {#if gathering}
       <div class="flex flex-wrap gap-3">
         <a class="btn btn-ghost" href={`#/pay-runs/${run.id}/compare`}>Compare</a>
+        <button class="btn" onclick={() => (extra = '')}>Time in lieu</button>
         <button class="btn" onclick={() => (entering = 'SOMEBODY')}>Enter leave</button>
         {#if run.state === 'CHECKED'}
           <button class="btn btn-primary" onclick={() => (closing = true)}>Close this run</button>
@@ -192,7 +196,21 @@
         opened = null;
         mending = { person: { id: row.personId, name: row.person }, on: run.firstDay };
       }}
+      lieu={gathering
+        ? (row) => {
+            opened = null;
+            extra = row.person;
+          }
+        : null}
       close={() => (opened = null)}
+    />
+  {/if}
+  {#if extra !== null}
+    <LieuPanel
+      runId={run.id}
+      search={extra}
+      changed={() => load(id)}
+      close={() => (extra = null)}
     />
   {/if}
   {#if mending !== null}

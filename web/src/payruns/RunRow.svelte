@@ -14,6 +14,7 @@
     columns,
     period,
     mend,
+    lieu,
     close,
   }: {
     row: WorksheetRow;
@@ -21,6 +22,8 @@
     period: { first: string; last: string };
     /** Opens the card. */
     mend: (row: WorksheetRow) => void;
+    /** Opens the extra hours, null where they can no longer become time. */
+    lieu: ((row: WorksheetRow) => void) | null;
     close: () => void;
   } = $props();
 
@@ -57,6 +60,7 @@
     = <strong><Amount value={row.closing} /></strong>
     {unitName(row.unit)}
   </p>
+  {#if row.hours}<p class="mb-3">Hours of the period: {row.hours}.</p>{/if}
   <RunLines lines={row.lines} />
   {#if requests.length > 0}
     <h3 class="mt-4 mb-1 font-semibold">Requests of the period</h3>
@@ -64,6 +68,7 @@
   {/if}
   <p class="mt-4 flex gap-4">
     <button class="underline" onclick={() => mend(row)}>The time card</button>
+    {#if lieu}<button class="underline" onclick={() => lieu(row)}>Extra hours</button>{/if}
     <a class="underline" href={`#/balances/${row.personId}/${row.policyId}`}>The whole balance</a>
   </p>
 </SidePanel>

@@ -79,6 +79,24 @@
     </li>
   {/each}
   <li>
+    {#if rules.lieuRate === null}
+      <button type="button" class="underline" onclick={() => (rules.lieuRate = '1')}
+        >+ extra hours become this time</button
+      >
+    {:else}
+      An extra hour that is not paid becomes
+      <Blank
+        name="Hours for each extra hour"
+        field="rules.lieuRate"
+        problemAt={problem?.field}
+        bind:value={rules.lieuRate}
+      />
+      hours of this time.
+      <button type="button" class="underline" onclick={() => (rules.lieuRate = null)}>remove</button
+      >
+    {/if}
+  </li>
+  <li>
     {#if rules.documentFromDays === null}
       <button type="button" class="underline" onclick={() => (rules.documentFromDays = 3)}
         >+ a document is needed</button

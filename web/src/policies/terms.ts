@@ -50,6 +50,7 @@ const RULES: NewPolicy['rules'] = {
   seenBy: 'TEAM',
   kindShows: false,
   employeesAsk: true,
+  lieuRate: null,
 };
 
 /** Common shapes to begin with. Their figures are only there to be looked at and changed. */

@@ -102,7 +102,7 @@ class DemoPolicies {
                 PolicyKind.TIME_IN_LIEU,
                 Unit.HOURS,
                 "LIEU",
-                PLAIN,
+                PLAIN.withLieuRate(Amount.of("1.5")),
                 timeInLieu(),
                 Coverage.teams(teams(people, "Grounds", "Café and shop")));
         texts.draft(salaried.id(), salariedLeave("24", "27", "6"));

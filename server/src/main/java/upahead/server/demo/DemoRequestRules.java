@@ -54,7 +54,8 @@ class DemoRequestRules {
                 List.of(SignOffStep.approver(), new SignOffStep(SignOffStep.By.ROLE, Role.ADMINISTRATOR, null)),
                 SeenBy.EVERYBODY,
                 true,
-                true);
+                true,
+                null);
     }
 
     private static RequestRules sick(RequestRules before) {
@@ -70,6 +71,7 @@ class DemoRequestRules {
                 null,
                 SeenBy.NOBODY,
                 false,
-                true);
+                true,
+                null);
     }
 }

@@ -130,7 +130,8 @@ class DemoSpecialTerms {
                         null,
                         SeenBy.NOBODY,
                         false,
-                        false),
+                        false,
+                        null),
                 Coverage.types(EmploymentType.HOURLY, EmploymentType.SEASONAL));
         moreVolunteeringFrom(LocalDate.of(2027, 4, 1), volunteering.id());
         makeExceptions(byCode, respite);

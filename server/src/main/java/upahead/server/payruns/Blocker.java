@@ -27,7 +27,9 @@ public record Blocker(
         /** A card has days that are not finished. */
         UNFINISHED_DAYS,
         /** The pay group asks for a confirmation of the card that was not given. */
-        UNCONFIRMED_CARD
+        UNCONFIRMED_CARD,
+        /** More extra hours became time in lieu than are recorded by now. */
+        TOO_MUCH_IN_LIEU
     }
 
     /**

@@ -10,6 +10,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
+import upahead.core.quantity.Amount;
 import upahead.server.cards.UnfinishedDay;
 import upahead.server.cards.UnfinishedDays;
 import upahead.server.cards.days.ConfirmationStore.Part;
@@ -17,6 +18,7 @@ import upahead.server.employment.People;
 import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
 import upahead.server.facts.hours.RecordedHours;
+import upahead.server.facts.lieu.LieuCredits;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.words.Words;
 import upahead.server.requests.Requests;
@@ -33,6 +35,7 @@ class Blockers {
     private final RecordedHours hours;
     private final People people;
     private final UnfinishedDays cards;
+    private final LieuCredits lieu;
     private final MovableClock clock;
     private final PeopleInParts parts;
 
@@ -42,6 +45,7 @@ class Blockers {
             RecordedHours hours,
             People people,
             UnfinishedDays cards,
+            LieuCredits lieu,
             MovableClock clock,
             PeopleInParts parts) {
         this.store = store;
@@ -49,6 +53,7 @@ class Blockers {
         this.hours = hours;
         this.people = people;
         this.cards = cards;
+        this.lieu = lieu;
         this.clock = clock;
         this.parts = parts;
     }
@@ -100,25 +105,55 @@ class Blockers {
         Map<Long, List<UnfinishedDay>> unfinished = new HashMap<>();
         Map<Long, Set<Part>> unconfirmed = new HashMap<>();
         Set<Long> withHours = new HashSet<>();
+        List<Blocker> inLieu = new ArrayList<>();
         parts.each(
                 group,
                 some -> {
                     List<Long> ids = some.stream().map(Person::id).toList();
-                    return Map.entry(
+                    return new OfPart(
                             cards.of(ids, run.period()),
-                            hours.days(ids, run.period()).keySet());
+                            hours.days(ids, run.period()).keySet(),
+                            tooMuchInLieu(some, run));
                 },
                 part -> {
-                    unfinished.putAll(part.getKey().unfinished());
-                    unconfirmed.putAll(part.getKey().unconfirmed());
-                    withHours.addAll(part.getValue());
+                    unfinished.putAll(part.cards().unfinished());
+                    unconfirmed.putAll(part.cards().unconfirmed());
+                    withHours.addAll(part.withHours());
+                    inLieu.addAll(part.tooMuchInLieu());
                 });
-        return group.stream()
+        Stream<Blocker> ofCards = group.stream()
                 .flatMap(person -> unfinished.containsKey(person.id())
                         ? Stream.of(unfinished(person, unfinished.get(person.id()), withHours.contains(person.id())))
                         : unconfirmed.getOrDefault(person.id(), Set.of()).stream()
-                                .map(part -> unconfirmed(person, part, run)))
-                .toList();
+                                .map(part -> unconfirmed(person, part, run)));
+        return Stream.concat(ofCards, inLieu.stream()).toList();
+    }
+
+    /** What is in the way of some people. */
+    private record OfPart(UnfinishedDays.InTheWay cards, Set<Long> withHours, List<Blocker> tooMuchInLieu) {}
+
+    private List<Blocker> tooMuchInLieu(List<Person> some, PayRun run) {
+        List<Long> ids = some.stream().map(Person::id).toList();
+        Map<Long, Map<String, Amount>> taken = lieu.hours(ids, run.period());
+        Map<Long, Map<String, Amount>> recorded = new HashMap<>();
+        hours.totals(taken.keySet(), run.period())
+                .forEach(total -> recorded.computeIfAbsent(total.personId(), unused -> new HashMap<>())
+                        .put(total.kind(), total.hours()));
+        List<Blocker> blockers = new ArrayList<>();
+        some.forEach(person -> taken.getOrDefault(person.id(), Map.of()).forEach((kind, hours) -> {
+            Amount there = recorded.getOrDefault(person.id(), Map.of()).getOrDefault(kind, Amount.ZERO);
+            if (hours.isMoreThan(there)) {
+                blockers.add(new Blocker(
+                        Blocker.Kind.TOO_MUCH_IN_LIEU,
+                        person.name() + ": " + hours + " " + kind + " hours became time in lieu, but only " + there
+                                + " are recorded.",
+                        person.id(),
+                        person.name(),
+                        null,
+                        run.lastDay()));
+            }
+        }));
+        return blockers;
     }
 
     private static Blocker unconfirmed(Person person, Part part, PayRun run) {

@@ -23,11 +23,15 @@ final class Cautions {
         this.run = run;
     }
 
-    /** Of one person: those about hours first, then policy by policy. */
+    /**
+     * Of one person: those about hours first, then policy by policy. Where the hours are unusual, nothing is said of what
+     * was earned by them.
+     */
     static List<Caution> of(PersonPostings person, PayRun run) {
         Cautions cautions = new Cautions(run);
         cautions.hours(person);
-        person.accounts().forEach(cautions::balance);
+        boolean hoursAreTold = !cautions.found.isEmpty();
+        person.accounts().forEach(account -> cautions.balance(account, hoursAreTold));
         return List.copyOf(cautions.found);
     }
 
@@ -35,16 +39,13 @@ final class Cautions {
         Amount now = person.hoursWorked();
         List<Amount> before = person.workedBefore();
         if (now.isZero() && before.stream().anyMatch(Amount::isPositive)) {
-            add(person, Kind.NO_HOURS, "No hours, after " + range(before, Unit.HOURS));
+            add(person, Kind.NO_HOURS, "No hours, before " + range(before));
         } else if (Unusual.isFarFrom(now, before)) {
-            add(
-                    person,
-                    Kind.UNLIKE_BEFORE,
-                    Words.amount(now, Unit.HOURS) + " worked, after " + range(before, Unit.HOURS));
+            add(person, Kind.UNLIKE_BEFORE, Words.amount(now, Unit.HOURS) + " worked, before " + range(before));
         }
     }
 
-    private void balance(AccountPostings account) {
+    private void balance(AccountPostings account, boolean hoursAreTold) {
         RunTotals totals = RunTotals.of(account);
         boolean recordedOnly = account.account().policy().recordedOnly();
         if (totals.closing().isNegative() && !recordedOnly) {
@@ -65,14 +66,11 @@ final class Cautions {
         if (!lapsed.isZero()) {
             add(account, Kind.LAPSED, words(lapsed.abs(), account) + " lapsed");
         }
-        if (Unusual.isFarFrom(totals.earned(), account.earnedBefore())) {
+        if (!hoursAreTold && Unusual.isFarFrom(totals.earned(), account.earnedBefore())) {
             add(
                     account,
                     Kind.UNLIKE_BEFORE,
-                    words(totals.earned(), account) + " earned, after "
-                            + range(
-                                    account.earnedBefore(),
-                                    account.account().policy().unit()));
+                    words(totals.earned(), account) + " earned, before " + range(account.earnedBefore()));
         }
     }
 
@@ -100,13 +98,11 @@ final class Cautions {
         return Words.amount(amount, account.account().policy().unit());
     }
 
-    /** "72.5 to 75 hours in the last 3 runs" */
-    private static String range(List<Amount> before, Unit unit) {
+    /** "72.5 to 75": of the last runs */
+    private static String range(List<Amount> before) {
         Amount least = before.stream().min(Comparator.naturalOrder()).orElseThrow();
         Amount most = before.stream().max(Comparator.naturalOrder()).orElseThrow();
-        String figures =
-                least.equals(most) ? Words.amount(most, unit) : Words.figure(least) + " to " + Words.amount(most, unit);
-        return figures + " in the last " + (before.size() == 1 ? "run" : before.size() + " runs");
+        return least.equals(most) ? Words.figure(most) : Words.figure(least) + " to " + Words.figure(most);
     }
 
     private void add(PersonPostings person, Kind kind, String words) {

@@ -18,28 +18,37 @@ import upahead.server.employment.Person;
 import upahead.server.facts.hours.HolidayHours;
 import upahead.server.facts.hours.HolidayHours.PaidHoliday;
 import upahead.server.facts.hours.RecordedHours;
+import upahead.server.facts.lieu.LieuCredits;
 import upahead.server.organisation.HoursKinds;
 import upahead.server.payruns.HandedOver.Sort;
 import upahead.server.payruns.HandedOver.Source;
 import upahead.server.policies.PolicyDetail;
 
-/** Works out what payroll is to get: hours worked, holidays paid, leave taken and time paid out, by payroll code. */
+/**
+ * Works out what payroll is to get: hours worked but for those that became time in lieu, holidays paid, leave taken and
+ * time paid out, by payroll code.
+ */
 @Component
 class HandOverLines {
 
     private final RecordedHours hours;
     private final HolidayHours holidayHours;
+    private final LieuCredits lieu;
 
-    HandOverLines(RecordedHours hours, HolidayHours holidayHours) {
+    HandOverLines(RecordedHours hours, HolidayHours holidayHours, LieuCredits lieu) {
         this.hours = hours;
         this.holidayHours = holidayHours;
+        this.lieu = lieu;
     }
 
     /** Hours worked and holidays paid of some people in a pay period, as recorded now. */
     List<HandedOver> worked(Collection<Person> people, DateSpan period) {
         Map<Long, Person> byId = people.stream().collect(Collectors.toMap(Person::id, Function.identity()));
         List<HandedOver> lines = new ArrayList<>();
+        Map<Long, Map<String, Amount>> notPaid = lieu.hours(byId.keySet(), period);
         hours.totals(byId.keySet(), period).stream()
+                .map(total -> total.less(
+                        notPaid.getOrDefault(total.personId(), Map.of()).getOrDefault(total.kind(), Amount.ZERO)))
                 .filter(total -> !total.hours().isZero())
                 .forEach(total -> lines.add(line(
                         byId.get(total.personId()),

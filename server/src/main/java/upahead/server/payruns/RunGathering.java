@@ -46,6 +46,12 @@ class RunGathering {
     /** One person's part of it. */
     private record Part(List<WorksheetRow> rows, List<Caution> cautions) {}
 
+    /** That somebody has no hours, and has earned nothing by them, is told once. */
+    private static boolean isToldAsBlocker(Caution caution, Set<Long> withoutHours) {
+        return withoutHours.contains(caution.personId())
+                && (caution.kind() == Caution.Kind.NO_HOURS || caution.kind() == Caution.Kind.UNLIKE_BEFORE);
+    }
+
     GatheredRun of(PayRun run) {
         long turn = turns.taken();
         List<Blocker> stopping = blockers.of(run);
@@ -63,8 +69,7 @@ class RunGathering {
                 person -> {
                     comparison.look(person);
                     List<Caution> own = Cautions.of(person, run).stream()
-                            .filter(caution -> caution.kind() != Caution.Kind.NO_HOURS
-                                    || !withoutHours.contains(caution.personId()))
+                            .filter(caution -> !isToldAsBlocker(caution, withoutHours))
                             .map(caution -> caution.acceptedBy(looked.get(Told.of(caution))))
                             .toList();
                     return new Part(WorksheetRows.of(person, own, run), own);

@@ -87,6 +87,7 @@ class PolicyStore implements ThingNames {
         row.setSeenBy(rules.seenBy().name());
         row.setKindShows(rules.kindShows());
         row.setEmployeesAsk(rules.employeesAsk());
+        row.setLieuRate(rules.lieuRate() == null ? null : rules.lieuRate().value());
     }
 
     void setCoverage(long policyId, Coverage coverage) {
@@ -195,7 +196,8 @@ class PolicyStore implements ThingNames {
                         row.getSignOffs() == null ? null : List.of(json.read(row.getSignOffs(), SignOffStep[].class)),
                         SeenBy.valueOf(row.getSeenBy()),
                         row.getKindShows(),
-                        row.getEmployeesAsk()),
+                        row.getEmployeesAsk(),
+                        row.getLieuRate() == null ? null : new Amount(row.getLieuRate())),
                 json.read(row.getCoverage(), Coverage.class),
                 row.getRetired(),
                 row.getEdits(),

@@ -42,6 +42,7 @@ public class PolicyTexts {
         }
         MonthDays.benefitYear(policy.benefitYear());
         signOffs.requireComplete(policy.rules().signOffs());
+        policy.rules().requireRate();
         if (store.nameIsTaken(policy.name(), null)) {
             throw Refusal.of("name", "There is a policy of this name already.");
         }
@@ -113,6 +114,7 @@ public class PolicyTexts {
     public PolicyDetail change(long policyId, int seenEdits, PolicySettings settings) {
         PolicyDetail before = policies.get(policyId);
         signOffs.requireComplete(settings.rules().signOffs());
+        settings.rules().requireRate();
         if (store.nameIsTaken(settings.name(), policyId)) {
             throw Refusal.of("name", "There is a policy of this name already.");
         }

@@ -8,9 +8,10 @@ import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.Size;
 import java.util.List;
 import upahead.core.quantity.Amount;
+import upahead.server.platform.problems.Refusal;
 
 /**
- * What holds when leave under a policy is asked for.
+ * What holds when leave under a policy is asked for, and whether extra hours become such leave.
  *
  * @param holidaysCost whether a holiday costs like any scheduled day
  * @param daysOffCost whether a day off the schedule costs
@@ -24,6 +25,7 @@ import upahead.core.quantity.Amount;
  * @param seenBy who sees the absence
  * @param kindShows whether they see its kind too
  * @param employeesAsk whether people ask for it themselves; else only an administrator enters it
+ * @param lieuRate how many hours of this time an extra hour becomes that is not paid, above 0; null where none does
  */
 public record RequestRules(
         boolean holidaysCost,
@@ -47,7 +49,11 @@ public record RequestRules(
                 List<SignOffStep> signOffs,
         SeenBy seenBy,
         boolean kindShows,
-        @Nullable Boolean employeesAsk) {
+        @Nullable Boolean employeesAsk,
+        @Nullable Amount lieuRate) {
+
+    private static final Amount HIGHEST_RATE = Amount.of(10);
+    private static final int DECIMALS_OF_RATES = 4;
 
     /** Leave in any part of a day. */
     public RequestRules(boolean holidaysCost, boolean daysOffCost, int noticeDays, boolean noteRequired) {
@@ -74,7 +80,39 @@ public record RequestRules(
                 null,
                 SeenBy.TEAM,
                 false,
-                true);
+                true,
+                null);
+    }
+
+    /**
+     * @throws Refusal if the rate for extra hours is not above 0 and at most 10, or has more than four decimals
+     */
+    void requireRate() {
+        if (lieuRate != null
+                && (!lieuRate.isPositive()
+                        || lieuRate.isMoreThan(HIGHEST_RATE)
+                        || lieuRate.value().scale() > DECIMALS_OF_RATES)) {
+            throw Refusal.of(
+                    "rules.lieuRate", "An extra hour becomes more than 0 and at most " + HIGHEST_RATE + " hours.");
+        }
+    }
+
+    /** The same with another rate for extra hours, null where they are not taken. */
+    public RequestRules withLieuRate(@Nullable Amount rate) {
+        return new RequestRules(
+                holidaysCost,
+                daysOffCost,
+                noticeDays,
+                noteRequired,
+                leaveIn,
+                smallestStep,
+                documentFromDays,
+                questions,
+                signOffs,
+                seenBy,
+                kindShows,
+                employeesAsk,
+                rate);
     }
 
     public RequestRules {

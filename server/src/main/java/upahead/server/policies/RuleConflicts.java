@@ -44,6 +44,10 @@ public final class RuleConflicts {
                             : "Leave is asked for in half days, so a step of " + rules.smallestStep()
                                     + " hours is of no effect."));
         }
+        if (unit == Unit.DAYS && rules.lieuRate() != null) {
+            found.add(new RuleConflict(
+                    "rules.lieuRate", "Extra hours become time that is counted in hours; this is counted in days."));
+        }
         Amount step = terms.rounding().step();
         boolean roundedToParts =
                 step.isMoreThan(Rounding.STANDARD.step()) && step.value().scale() > 0;

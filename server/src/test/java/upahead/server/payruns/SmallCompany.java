@@ -161,7 +161,12 @@ class SmallCompany {
     }
 
     PayRun newest() {
-        return act(() -> runs.ofGroup(groupId)).get(0);
+        return runs().get(0);
+    }
+
+    /** Newest first. */
+    List<PayRun> runs() {
+        return act(() -> runs.ofGroup(groupId));
     }
 
     /** Checks a run, unless it is closed, and closes it. */

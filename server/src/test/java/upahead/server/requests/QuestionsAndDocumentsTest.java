@@ -125,7 +125,7 @@ class QuestionsAndDocumentsTest {
     private void rules(List<String> questions, Integer documentFrom, List<SignOffStep> path, SeenBy seenBy) {
         PolicyDetail policy = policies.get(HOURLY_LEAVE);
         RequestRules rules = new RequestRules(
-                false, false, 3, false, LeaveIn.HOURS, null, documentFrom, questions, path, seenBy, false, true);
+                false, false, 3, false, LeaveIn.HOURS, null, documentFrom, questions, path, seenBy, false, true, null);
         act(
                 Somebody.ADMINISTRATOR,
                 () -> texts.change(

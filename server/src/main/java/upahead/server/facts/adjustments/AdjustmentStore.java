@@ -6,10 +6,12 @@ import static upahead.server.platform.sql.Among.among;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.facts.Adjustment;
 import upahead.core.quantity.Amount;
+import upahead.server.database.tables.records.AdjustmentRecord;
 
 /** Adjustments of balances. */
 @Repository
@@ -24,22 +26,34 @@ class AdjustmentStore {
     Map<Long, List<AdjustmentFact>> of(Collection<Long> people) {
         return sql.selectFrom(ADJUSTMENT)
                 .where(among(ADJUSTMENT.PERSON_ID, people))
-                .fetchGroups(
-                        ADJUSTMENT.PERSON_ID,
-                        row -> new AdjustmentFact(
-                                row.getPersonId(),
-                                row.getPolicyId(),
-                                new Adjustment(row.getOnDate(), new Amount(row.getAmount()), row.getReason())));
+                .fetchGroups(ADJUSTMENT.PERSON_ID, AdjustmentStore::fact);
     }
 
-    void add(long personId, long policyId, Adjustment adjustment, String author) {
-        sql.insertInto(ADJUSTMENT)
+    Optional<AdjustmentFact> find(long id) {
+        return sql.selectFrom(ADJUSTMENT).where(ADJUSTMENT.ID.eq(id)).fetchOptional(AdjustmentStore::fact);
+    }
+
+    void remove(long id) {
+        sql.deleteFrom(ADJUSTMENT).where(ADJUSTMENT.ID.eq(id)).execute();
+    }
+
+    private static AdjustmentFact fact(AdjustmentRecord row) {
+        return new AdjustmentFact(
+                row.getPersonId(),
+                row.getPolicyId(),
+                new Adjustment(row.getOnDate(), new Amount(row.getAmount()), row.getReason()));
+    }
+
+    /** Tells its id. */
+    long add(long personId, long policyId, Adjustment adjustment, String author) {
+        return sql.insertInto(ADJUSTMENT)
                 .set(ADJUSTMENT.PERSON_ID, personId)
                 .set(ADJUSTMENT.POLICY_ID, policyId)
                 .set(ADJUSTMENT.ON_DATE, adjustment.on())
                 .set(ADJUSTMENT.AMOUNT, adjustment.amount().value())
                 .set(ADJUSTMENT.REASON, adjustment.reason())
                 .set(ADJUSTMENT.AUTHOR, author)
-                .execute();
+                .returningResult(ADJUSTMENT.ID)
+                .fetchOne(ADJUSTMENT.ID);
     }
 }

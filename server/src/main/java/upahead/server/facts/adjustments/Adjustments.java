@@ -64,26 +64,45 @@ public class Adjustments {
     }
 
     /**
-     * Adjusts a balance.
+     * Adjusts a balance and tells the id of the adjustment.
      *
      * @throws Refusal if the person is not enrolled in the policy, or the amount is 0 or has more than ten decimals
      */
     @Transactional
     @May(Permission.ADJUST_BALANCES)
-    public void adjust(long personId, long policyId, Adjustment adjustment) {
+    public long adjust(long personId, long policyId, Adjustment adjustment) {
         requirePossible(adjustment.amount());
         sight.require(adjustment.on());
         PolicyDetail policy = enrolledIn(personId, policyId);
+        note(personId, policyId, adjustment, "Adjusted on ");
+        long id = store.add(personId, policyId, adjustment, user.get().name());
+        audit.record(Thing.PERSON, personId, "adjusted the balance of " + policy.name(), null, adjustment);
+        return id;
+    }
+
+    /**
+     * Takes an adjustment back as if it had never been; where it was closed, the next run posts the difference.
+     *
+     * @throws Refusal if there is no such adjustment
+     */
+    @Transactional
+    @May(Permission.ADJUST_BALANCES)
+    public void remove(long id) {
+        AdjustmentFact fact = store.find(id).orElseThrow(() -> Refusal.notFound("adjustment"));
+        note(fact.personId(), fact.policyId(), fact.adjustment(), "Taken back what was adjusted on ");
+        store.remove(id);
+        String policy = policies.get(fact.policyId()).name();
+        audit.record(Thing.PERSON, fact.personId(), "took back an adjustment of " + policy, fact.adjustment(), null);
+    }
+
+    private void note(long personId, long policyId, Adjustment adjustment, String what) {
         changes.note(
                 personId,
                 policyId,
                 adjustment.on(),
-                "Adjusted on " + Words.day(adjustment.on()) + " by "
-                        + user.get().name() + ": " + adjustment.reason(),
+                what + Words.day(adjustment.on()) + " by " + user.get().name() + ": " + adjustment.reason(),
                 Subject.BALANCE,
                 policyId);
-        store.add(personId, policyId, adjustment, user.get().name());
-        audit.record(Thing.PERSON, personId, "adjusted the balance of " + policy.name(), null, adjustment);
     }
 
     private static void requirePossible(Amount amount) {
