@@ -16,7 +16,8 @@ import org.springframework.transaction.annotation.Transactional;
         properties = {
             "spring.datasource.url=jdbc:h2:mem:demo;DB_CLOSE_DELAY=-1",
             "upahead.daily.every=1d",
-            "upahead.mail.every=1d"
+            "upahead.mail.every=1d",
+            "upahead.delivery.every=1d"
         })
 @AutoConfigureMockMvc
 @ActiveProfiles("demo")

@@ -2,12 +2,10 @@ package upahead.server.payruns;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
@@ -25,7 +23,6 @@ import upahead.server.payruns.HandedOver.Sort;
 import upahead.server.payruns.HandedOver.Source;
 import upahead.server.periods.Causes;
 import upahead.server.periods.LateChanges;
-import upahead.server.platform.files.CsvFile;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
@@ -42,8 +39,6 @@ public class HandOver {
             .thenComparing(line -> line.about().first())
             .thenComparing(HandedOver::payrollCode)
             .thenComparing(HandedOver::what);
-    private static final List<String> HEADINGS =
-            List.of("person", "name", "code", "what", "amount", "unit", "from", "to", "entry");
 
     private final PayRunStore runs;
     private final HandedOverStore store;
@@ -171,6 +166,7 @@ public class HandOver {
                 run.closings(),
                 true,
                 store.of(run.id(), run.closings(), false).stream()
+                        .map(PayrollLine::line)
                         .map(line -> line.withAmount(line.amount().negated(), line.sort()))
                         .toList());
     }
@@ -199,7 +195,7 @@ public class HandOver {
      */
     @Transactional(readOnly = true)
     @May(Permission.RUN_PAYROLL)
-    public CsvFile of(long runId, Integer closing, boolean reversal) {
+    public HandOverFigures of(long runId, Integer closing, boolean reversal) {
         PayRun run = runs.find(runId).orElseThrow(() -> Refusal.notFound("pay run"));
         if (closing == null && !run.isClosed()) {
             throw Refusal.conflict("Payroll gets its file when the run is closed.");
@@ -209,42 +205,44 @@ public class HandOver {
         if (which < 1 || which > run.closings() || (reversal && !wasUndone)) {
             throw Refusal.notFound("file");
         }
-        return file(run, which, reversal, store.of(runId, which, reversal));
+        return figures(run, which, reversal, store.of(runId, which, reversal));
     }
 
     /**
-     * What payroll would get if a run were closed now.
+     * What payroll would get if a run were closed now; its lines have no ids yet.
      *
      * @throws Refusal if there is no such run or it is closed
      */
     @May(Permission.RUN_PAYROLL)
-    public CsvFile ahead(long runId) {
+    public HandOverFigures ahead(long runId) {
         PayRun run = runs.find(runId).orElseThrow(() -> Refusal.notFound("pay run"));
         if (run.isClosed()) {
             throw Refusal.conflict("This run is closed; what payroll got is in its file.");
         }
         Gathering gathering = gather(run);
         postings.each(run, Function.identity(), gathering::take);
-        return file(run, run.closing(), false, gathering.all());
+        return figures(
+                run,
+                run.closing(),
+                false,
+                gathering.all().stream().map(line -> new PayrollLine(0, line)).toList());
     }
 
-    private static CsvFile file(PayRun run, int closing, boolean reversal, Collection<HandedOver> lines) {
-        String name = "hand-over-" + run.firstDay() + "-to-" + run.lastDay() + (closing == 1 ? "" : "-close-" + closing)
-                + (reversal ? "-taken-back" : "") + ".csv";
-        return CsvFile.of(
-                name,
-                HEADINGS,
-                lines.stream()
-                        .map(line -> List.<Object>of(
-                                line.personCode(),
-                                line.personName(),
-                                line.payrollCode(),
-                                line.what(),
-                                line.amount(),
-                                line.unit().name().toLowerCase(Locale.ROOT),
-                                line.about().first(),
-                                line.about().last(),
-                                reversal ? "taken back" : line.sort() == Sort.PERIOD ? "period" : "difference"))
-                        .toList());
+    /**
+     * @throws Refusal if there is no such run
+     */
+    @Transactional(readOnly = true)
+    public PayRun run(long runId) {
+        return runs.find(runId).orElseThrow(() -> Refusal.notFound("pay run"));
+    }
+
+    /** The lines of the newest close of a run, or what was taken back of them; both in the same order. */
+    @Transactional(readOnly = true)
+    public List<PayrollLine> delivered(PayRun run, boolean reversal) {
+        return store.of(run.id(), run.closings(), reversal);
+    }
+
+    private HandOverFigures figures(PayRun run, int closing, boolean reversal, List<PayrollLine> lines) {
+        return new HandOverFigures(run, organisation.payGroup(run.payGroupId()).name(), closing, reversal, lines);
     }
 }

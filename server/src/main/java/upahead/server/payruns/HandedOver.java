@@ -10,7 +10,7 @@ import upahead.core.quantity.Unit;
  * @param about the pay period it is about; an earlier one than that of the run on a difference
  * @param amount signed: positive on a line of the period, of any sign on a difference
  */
-record HandedOver(
+public record HandedOver(
         long personId,
         String personCode,
         String personName,
@@ -23,13 +23,13 @@ record HandedOver(
         Unit unit) {
 
     /** Whether a line is about the run's own period or changes what an earlier file said. */
-    enum Sort {
+    public enum Sort {
         PERIOD,
         CORRECTION
     }
 
     /** Where its amount comes from. */
-    enum Source {
+    public enum Source {
         HOURS,
         HOLIDAY,
         LEAVE

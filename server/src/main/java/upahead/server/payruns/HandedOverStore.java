@@ -51,13 +51,13 @@ class HandedOverStore {
     }
 
     /** The lines of one close, or what was taken back of them, in the order of the file. */
-    List<HandedOver> of(long runId, int closing, boolean reversal) {
+    List<PayrollLine> of(long runId, int closing, boolean reversal) {
         return sql.selectFrom(HANDED_OVER)
                 .where(HANDED_OVER.PAY_RUN_ID.eq(runId))
                 .and(HANDED_OVER.CLOSING.eq(closing))
                 .and(HANDED_OVER.REVERSAL.eq(reversal))
                 .orderBy(HANDED_OVER.ID)
-                .fetch(HandedOverStore::line);
+                .fetch(row -> new PayrollLine(row.getId(), line(row)));
     }
 
     /** Hours worked and holidays paid in the period of a closed run, by the people's ids. */

@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -43,14 +42,12 @@ class PayRunController {
     private final PayRuns runs;
     private final RunClosing closing;
     private final HoursImport hours;
-    private final HandOver handOver;
     private final Progress progress;
 
-    PayRunController(PayRuns runs, RunClosing closing, HoursImport hours, HandOver handOver, Progress progress) {
+    PayRunController(PayRuns runs, RunClosing closing, HoursImport hours, Progress progress) {
         this.runs = runs;
         this.closing = closing;
         this.hours = hours;
-        this.handOver = handOver;
         this.progress = progress;
     }
 
@@ -103,20 +100,5 @@ class PayRunController {
                 run.payGroupId(),
                 run.period(),
                 skip == null ? Set.of() : skip);
-    }
-
-    /** What payroll would get if the run were closed now. */
-    @GetMapping(path = "/{id}/to-hand-over.csv", produces = "text/csv")
-    ResponseEntity<String> toHandOver(@PathVariable long id) {
-        return handOver.ahead(id).answer();
-    }
-
-    /** What payroll got with a close of the run, the newest where none is named, or what was taken back of it. */
-    @GetMapping(path = "/{id}/hand-over.csv", produces = "text/csv")
-    ResponseEntity<String> handOver(
-            @PathVariable long id,
-            @RequestParam(required = false) Integer closing,
-            @RequestParam(defaultValue = "false") boolean reversal) {
-        return handOver.of(id, closing, reversal).answer();
     }
 }

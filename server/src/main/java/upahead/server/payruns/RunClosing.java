@@ -39,6 +39,7 @@ public class RunClosing {
     private final HandOver handOver;
     private final ClosingStore closings;
     private final CheckedFigures checked;
+    private final List<CloseUndone> told;
 
     RunClosing(
             PayRuns runs,
@@ -53,7 +54,8 @@ public class RunClosing {
             LateChanges changes,
             HandOver handOver,
             ClosingStore closings,
-            CheckedFigures checked) {
+            CheckedFigures checked,
+            List<CloseUndone> told) {
         this.runs = runs;
         this.store = store;
         this.posted = posted;
@@ -67,6 +69,7 @@ public class RunClosing {
         this.handOver = handOver;
         this.closings = closings;
         this.checked = checked;
+        this.told = told;
     }
 
     /**
@@ -165,6 +168,7 @@ public class RunClosing {
         }
         int lines = reverse(run, reason.strip());
         handOver.reverse(run);
+        told.forEach(each -> each.undone(run));
         if (!store.undo(id)) {
             throw Refusal.conflict("Somebody else has undone this close meanwhile.");
         }

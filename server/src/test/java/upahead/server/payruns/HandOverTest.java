@@ -12,6 +12,7 @@ import upahead.core.ledger.LineKind;
 import upahead.core.quantity.Amount;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
+import upahead.server.payruns.delivery.HandOverFiles;
 import upahead.server.platform.access.CurrentUser;
 
 /** What payroll gets of the demo's closed runs. Faolan, B148, left on 19 March 2027. */
@@ -19,7 +20,7 @@ import upahead.server.platform.access.CurrentUser;
 class HandOverTest {
 
     @Autowired
-    private HandOver handOver;
+    private HandOverFiles handOver;
 
     @Autowired
     private PayRuns runs;
@@ -82,13 +83,13 @@ class HandOverTest {
     @Test
     void thereIsNothingBeforeTheClose() {
         long open = act(() -> runs.ofGroup(1)).get(0).id();
-        assertThatThrownBy(() -> act(() -> handOver.of(open, null, false)))
+        assertThatThrownBy(() -> act(() -> handOver.csv(open, null, false)))
                 .hasMessage("Payroll gets its file when the run is closed.");
     }
 
     @Test
     void onlyAnAdministratorGetsIt() {
-        assertThatThrownBy(() -> user.actAs(Somebody.approver(4), () -> handOver.of(1, null, false)))
+        assertThatThrownBy(() -> user.actAs(Somebody.approver(4), () -> handOver.csv(1, null, false)))
                 .isInstanceOf(AccessDeniedException.class);
     }
 
@@ -105,7 +106,7 @@ class HandOverTest {
     }
 
     private List<String> lines(Worksheet worksheet) {
-        return act(() -> handOver.of(worksheet.run().id(), null, false)).lines();
+        return PayrollFile.lines(act(() -> handOver.csv(worksheet.run().id(), null, false)));
     }
 
     private <T> T act(Supplier<T> work) {

@@ -24,8 +24,8 @@ import upahead.server.cards.CardTyping.TypedLine;
 import upahead.server.employment.EmploymentChanges;
 import upahead.server.employment.EmploymentHistory.ScheduleFrom;
 import upahead.server.facts.hours.HoursImport;
+import upahead.server.payruns.delivery.HandOverFiles;
 import upahead.server.platform.clock.MovableClock;
-import upahead.server.platform.files.CsvFile;
 import upahead.server.platform.words.Words;
 
 /** Runs of a company of one, gathered, closed and corrected. */
@@ -48,7 +48,7 @@ class PayRunsTest {
     private RunClosing closing;
 
     @Autowired
-    private HandOver handOver;
+    private HandOverFiles handOver;
 
     @Autowired
     private HoursImport hours;
@@ -128,15 +128,7 @@ class PayRunsTest {
     }
 
     private List<String> handedOver(long runId) {
-        return lines(company.act(() -> handOver.of(runId, null, false)));
-    }
-
-    /** The rows of a file, without the person's company.code(). */
-    private static List<String> lines(CsvFile file) {
-        return file.lines().stream()
-                .skip(1)
-                .map(line -> line.substring(line.indexOf(',') + 1))
-                .toList();
+        return PayrollFile.rows(company.act(() -> handOver.csv(runId, null, false)));
     }
 
     @Test

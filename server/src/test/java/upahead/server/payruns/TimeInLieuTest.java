@@ -16,6 +16,7 @@ import upahead.server.cards.CardTyping;
 import upahead.server.cards.CardTyping.TypedLine;
 import upahead.server.enrolment.PuttingInForce;
 import upahead.server.payruns.TimeInLieu.Taking;
+import upahead.server.payruns.delivery.HandOverFiles;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.policies.Coverage;
 import upahead.server.policies.NewPolicy;
@@ -42,7 +43,7 @@ class TimeInLieuTest {
     private RunClosing closing;
 
     @Autowired
-    private HandOver handOver;
+    private HandOverFiles handOver;
 
     @Autowired
     private Proof proof;
@@ -190,9 +191,8 @@ class TimeInLieuTest {
 
     /** The rows of a file, without the person's code and name. */
     private List<String> lines(long runId) {
-        return company.act(() -> handOver.of(runId, null, false)).lines().stream()
-                .skip(1)
-                .map(line -> line.split(",", 3)[2])
+        return PayrollFile.rows(company.act(() -> handOver.csv(runId, null, false))).stream()
+                .map(line -> line.split(",", 2)[1])
                 .toList();
     }
 }

@@ -15,8 +15,8 @@ import upahead.core.quantity.Amount;
 import upahead.server.cards.CardTyping;
 import upahead.server.cards.CardTyping.TypedLine;
 import upahead.server.facts.hours.HoursImport;
+import upahead.server.payruns.delivery.HandOverFiles;
 import upahead.server.platform.clock.MovableClock;
-import upahead.server.platform.files.CsvFile;
 
 /** Closes that are undone, and runs that go on after them. */
 @Import(SmallCompany.class)
@@ -41,7 +41,7 @@ class UndoneClosesTest {
     private Postings postings;
 
     @Autowired
-    private HandOver handOver;
+    private HandOverFiles handOver;
 
     @Autowired
     private HoursImport hours;
@@ -59,14 +59,15 @@ class UndoneClosesTest {
         List<String> got = handedOver(id);
         company.act(() -> closing.undo(id, "a day too early"));
         assertThatThrownBy(() -> handedOver(id)).hasMessage("Payroll gets its file when the run is closed.");
-        assertThat(lines(company.act(() -> handOver.of(id, 1, true))))
+        assertThat(PayrollFile.rows(company.act(() -> handOver.csv(id, 1, true))))
                 .containsExactly("Only One,REG,regular hours,-40,hours,2027-03-01,2027-03-07,taken back");
         company.act(() -> {
             cards.change(company.personId(), List.of(new TypedLine(MONDAY, "10h", "9h")), "");
             return null;
         });
         company.close(company.act(() -> runs.worksheet(id)).run());
-        assertThat(lines(company.act(() -> handOver.of(id, 1, false)))).isEqualTo(got);
+        assertThat(PayrollFile.rows(company.act(() -> handOver.csv(id, 1, false))))
+                .isEqualTo(got);
         assertThat(handedOver(id)).containsExactly("Only One,REG,regular hours,39,hours,2027-03-01,2027-03-07,period");
     }
 
@@ -75,15 +76,7 @@ class UndoneClosesTest {
     }
 
     private List<String> handedOver(long runId) {
-        return lines(company.act(() -> handOver.of(runId, null, false)));
-    }
-
-    /** The rows of a file, without the person’s code. */
-    private static List<String> lines(CsvFile file) {
-        return file.lines().stream()
-                .skip(1)
-                .map(line -> line.substring(line.indexOf(',') + 1))
-                .toList();
+        return PayrollFile.rows(company.act(() -> handOver.csv(runId, null, false)));
     }
 
     @Test

@@ -1,5 +1,6 @@
 package upahead.server.platform.files;
 
+import jakarta.annotation.Nullable;
 import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.util.Arrays;
@@ -41,7 +42,8 @@ public record CsvFile(String name, String content) {
         return new CsvFile(name, text.toString());
     }
 
-    private static String cell(Object value) {
+    /** The text of a cell, marked where a spreadsheet would take it for a formula; nothing is an empty cell. */
+    public static String cell(@Nullable Object value) {
         String text = value == null ? "" : value.toString();
         boolean looksLikeAFormula = !text.isEmpty()
                 && "=+-@\t\r".indexOf(text.charAt(0)) >= 0
