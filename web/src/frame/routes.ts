@@ -15,6 +15,8 @@ import MyYear from '../mytime/MyYear.svelte';
 import OwnTerms from '../mytime/OwnTerms.svelte';
 import MyTeam from '../myteam/MyTeam.svelte';
 import OwnRequest from '../mytime/OwnRequest.svelte';
+import Inbox from '../payruns/Inbox.svelte';
+import Layout from '../payruns/Layout.svelte';
 import Compare from '../payruns/Compare.svelte';
 import PayRun from '../payruns/PayRun.svelte';
 import Proof from '../payruns/Proof.svelte';
@@ -56,6 +58,8 @@ export const routes = {
   '/pay-runs': PayRuns,
   '/pay-runs/:id': PayRun,
   '/pay-runs/:id/compare': Compare,
+  '/pay-runs/:id/layout': Layout,
+  '/payroll-inbox': Inbox,
   '/proof': Proof,
   '/balances': Balances,
   '/balances/openings': Openings,

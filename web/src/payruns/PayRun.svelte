@@ -15,6 +15,7 @@
   import BlockerList from './BlockerList.svelte';
   import CautionList from './CautionList.svelte';
   import CheckRun from './CheckRun.svelte';
+  import Delivered from './Delivered.svelte';
   import CloseRun from './CloseRun.svelte';
   import HoursFile from './HoursFile.svelte';
   import LieuPanel from './LieuPanel.svelte';
@@ -156,9 +157,16 @@
           <button class="btn btn-ghost" onclick={() => (undoing = true)}>Undo this close</button>
         {/if}
         <a class="btn btn-ghost" href={`#/pay-runs/${run.id}/compare`}>Compare</a>
-        <a class="btn" href={`/api/pay-runs/${run.id}/hand-over.csv`} download
-          >Hand-over CSV for payroll</a
-        >
+        <span class="join">
+          <a class="btn join-item" href={`/api/pay-runs/${run.id}/hand-over.csv`} download
+            >Payroll’s file</a
+          >
+          <a
+            class="btn join-item"
+            href={`/api/pay-runs/${run.id}/hand-over.json`}
+            download={`hand-over-${run.firstDay}-to-${run.lastDay}.json`}>JSON</a
+          >
+        </span>
       </div>
     {/if}
   </div>
@@ -185,6 +193,7 @@
     <div class="mb-5"><CautionList {worksheet} {look} changed={() => load(id)} /></div>
   {/if}
 
+  {#if run.closings > 0}<Delivered {worksheet} />{/if}
   <RunTable {worksheet} opened={(row) => (opened = row)} />
 
   {#if opened}

@@ -53,7 +53,10 @@
     <h1 class="mb-1">Pay runs</h1>
     <p class="quiet">{group}. Another pay group is chosen on the road above.</p>
   </div>
-  <a class="btn" href="#/proof">Prove every balance</a>
+  <div class="flex flex-wrap gap-3">
+    <a class="btn btn-ghost" href="#/payroll-inbox">Payroll’s inbox</a>
+    <a class="btn" href="#/proof">Prove every balance</a>
+  </div>
 </div>
 <ProblemNote problem={work.problem} />
 {#if runs === null}

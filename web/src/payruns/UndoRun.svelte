@@ -47,7 +47,10 @@
     <ul class="list-disc space-y-1 pl-5">
       <li>{counted(lines, 'line')} are taken back by a reversal each; none is deleted.</li>
       <li>The run gathers again. Closing it again posts what is right by then.</li>
-      <li>If payroll has the file already, tell them: it no longer holds.</li>
+      <li>
+        What was delivered to payroll is taken back by rows of its own; if payroll got the file by
+        hand, tell them that it no longer holds.
+      </li>
     </ul>
     <label class="mt-4 block">
       <span class="font-semibold">Why</span>

@@ -180,7 +180,7 @@ class WholeJobTest {
         browser.sees("Hourly leave used");
         browser.sees("17");
         browser.click("The run");
-        assertThat(browser.download("Hand-over CSV for payroll"))
+        assertThat(browser.download("Payroll’s file"))
                 .startsWith("person,name,code,what,amount,unit")
                 .contains("B131,Osric Wrenfield,VAC-H,Hourly leave taken,17,hours")
                 .contains("B127,Kerensa Saltonstall,REG,regular hours,80,hours");
