@@ -13,6 +13,7 @@ import Mailbox from '../mail/Mailbox.svelte';
 import MyTime from '../mytime/MyTime.svelte';
 import MyYear from '../mytime/MyYear.svelte';
 import OwnTerms from '../mytime/OwnTerms.svelte';
+import Statements from '../mytime/Statements.svelte';
 import MyTeam from '../myteam/MyTeam.svelte';
 import OwnRequest from '../mytime/OwnRequest.svelte';
 import Inbox from '../payruns/Inbox.svelte';
@@ -41,6 +42,7 @@ export const routes = {
   '/my-time': MyTime,
   '/my-time/year': MyYear,
   '/my-time/terms': OwnTerms,
+  '/my-time/statements': Statements,
   '/my-time/requests/:id': OwnRequest,
   '/my-time/:personId/:policyId': Balance,
   '/my-team': MyTeam,

@@ -97,6 +97,7 @@
   <p class="flex gap-5">
     <a class="underline" href="#/my-time/year">My year</a>
     <a class="underline" href="#/my-time/terms">My terms</a>
+    <a class="underline" href="#/my-time/statements">My statements</a>
   </p>
 </div>
 <ProblemNote problem={work.problem} />

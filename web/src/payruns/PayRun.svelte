@@ -55,9 +55,16 @@
   }
 
   $effect(() => {
+    foldPanels();
     void load(id);
     return () => long.end();
   });
+
+  /** What is open is about the run before when another one is looked at. */
+  function foldPanels() {
+    opened = request = entering = mending = extra = null;
+    checking = closing = undoing = false;
+  }
 
   $effect(() => (worksheet?.beingRenewed ? soon(() => load(id), RENEWED_AFTER) : undefined));
 
@@ -157,6 +164,7 @@
           <button class="btn btn-ghost" onclick={() => (undoing = true)}>Undo this close</button>
         {/if}
         <a class="btn btn-ghost" href={`#/pay-runs/${run.id}/compare`}>Compare</a>
+        <a class="btn" href={`/api/pay-runs/${run.id}/statements`} download>Statements</a>
         <span class="join">
           <a class="btn join-item" href={`/api/pay-runs/${run.id}/hand-over.csv`} download
             >Payroll’s file</a
@@ -205,6 +213,7 @@
         opened = null;
         mending = { person: { id: row.personId, name: row.person }, on: run.firstDay };
       }}
+      statement={run.state === 'CLOSED' ? run.id : null}
       lieu={gathering
         ? (row) => {
             opened = null;

@@ -15,6 +15,7 @@
     period,
     mend,
     lieu,
+    statement,
     close,
   }: {
     row: WorksheetRow;
@@ -24,6 +25,8 @@
     mend: (row: WorksheetRow) => void;
     /** Opens the extra hours, null where they can no longer become time. */
     lieu: ((row: WorksheetRow) => void) | null;
+    /** The closed run whose statement there is, null while it is open. */
+    statement: number | null;
     close: () => void;
   } = $props();
 
@@ -69,6 +72,11 @@
   <p class="mt-4 flex gap-4">
     <button class="underline" onclick={() => mend(row)}>The time card</button>
     {#if lieu}<button class="underline" onclick={() => lieu(row)}>Extra hours</button>{/if}
+    {#if statement !== null}
+      <a class="underline" href={`/api/people/${row.personId}/statements/${statement}`} download
+        >The statement</a
+      >
+    {/if}
     <a class="underline" href={`#/balances/${row.personId}/${row.policyId}`}>The whole balance</a>
   </p>
 </SidePanel>

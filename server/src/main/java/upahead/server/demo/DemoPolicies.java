@@ -104,7 +104,7 @@ class DemoPolicies {
                 "LIEU",
                 PLAIN.withLieuRate(Amount.of("1.5")),
                 timeInLieu(),
-                Coverage.teams(teams(people, "Grounds", "Café and shop")));
+                Coverage.teams(teams(people, "Grounds", "Café and shop", "Glasshouses")));
         texts.draft(salaried.id(), salariedLeave("24", "27", "6"));
         people.stream().filter(person -> person.hired().isBefore(START)).forEach(person -> {
             open(person, person.employmentType() == EmploymentType.SALARIED ? salaried : hourly, sick);

@@ -60,6 +60,17 @@ class HandedOverStore {
                 .fetch(row -> new PayrollLine(row.getId(), line(row)));
     }
 
+    /** What payroll got for one person with the newest close of a run. */
+    List<HandedOver> of(PayRun run, long personId) {
+        return sql.selectFrom(HANDED_OVER)
+                .where(HANDED_OVER.PERSON_ID.eq(personId))
+                .and(HANDED_OVER.PAY_RUN_ID.eq(run.id()))
+                .and(HANDED_OVER.CLOSING.eq(run.closings()))
+                .and(HANDED_OVER.REVERSAL.isFalse())
+                .orderBy(HANDED_OVER.ID)
+                .fetch(HandedOverStore::line);
+    }
+
     /** Hours worked and holidays paid in the period of a closed run, by the people's ids. */
     Map<Long, List<HandedOver>> workedIn(PayRun run, Collection<Long> people) {
         return sql.selectFrom(HANDED_OVER)

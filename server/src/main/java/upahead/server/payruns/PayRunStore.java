@@ -185,7 +185,7 @@ class PayRunStore implements ThingNames, ClosedPeriods {
                         row.getAt(), row.getActor(), RunEvent.What.valueOf(row.getWhat()), row.getReason()));
     }
 
-    private static PayRun run(PayRunRecord row) {
+    static PayRun run(PayRunRecord row) {
         return new PayRun(
                 row.getId(),
                 row.getPayGroupId(),

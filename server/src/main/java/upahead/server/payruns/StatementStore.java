@@ -1,5 +1,6 @@
 package upahead.server.payruns;
 
+import static upahead.server.database.Tables.PAY_RUN;
 import static upahead.server.database.Tables.PAY_STATEMENT;
 
 import java.util.List;
@@ -58,6 +59,19 @@ class StatementStore {
                 .and(PAY_STATEMENT.CLOSING.eq(run.closing()))
                 .and(PAY_STATEMENT.PERSON_ID.eq(personId))
                 .fetchOptional(row -> json.read(row.value1(), Statement.class));
+    }
+
+    /** The closed runs that have one of somebody, the newest first. */
+    List<PayRun> runsOf(long personId) {
+        return sql.select(PAY_RUN.fields())
+                .from(PAY_RUN)
+                .join(PAY_STATEMENT)
+                .on(PAY_STATEMENT.PAY_RUN_ID.eq(PAY_RUN.ID))
+                .and(PAY_STATEMENT.CLOSING.eq(PAY_RUN.CLOSINGS))
+                .where(PAY_STATEMENT.PERSON_ID.eq(personId))
+                .and(PAY_RUN.STATE.eq(RunState.CLOSED.name()))
+                .orderBy(PAY_RUN.LAST_DAY.desc())
+                .fetch(row -> PayRunStore.run(row.into(PAY_RUN)));
     }
 
     /** The ids of the people who have one of a run, the lowest first. */
