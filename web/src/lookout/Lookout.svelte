@@ -7,6 +7,7 @@
   import Inbox from '@lucide/svelte/icons/inbox';
   import Milestone from '@lucide/svelte/icons/milestone';
   import OctagonMinus from '@lucide/svelte/icons/octagon-minus';
+  import Send from '@lucide/svelte/icons/send';
   import Timer from '@lucide/svelte/icons/timer';
   import UserX from '@lucide/svelte/icons/user-x';
   import { answer, api } from '../api/client';
@@ -54,6 +55,7 @@
     REQUEST: Inbox,
     RUN: Banknote,
     HOURS: Timer,
+    PAYROLL: Send,
     WITHHELD: OctagonMinus,
     LAPSE: Hourglass,
     WAIT_ENDS: CalendarClock,

@@ -116,37 +116,39 @@
 
   {#if open.length > 0}
     <h3 class="mt-3 mb-1 font-semibold">Refused: {counted(open.length, 'row')} to settle</h3>
-    <table class="figures">
-      <thead>
-        <tr>
-          <th></th><th>Person</th><th>Code</th><th>What</th><th class="number">Amount</th><th
-            >Unit</th
-          ><th>Why payroll refused it</th>
-        </tr>
-      </thead>
-      <tbody>
-        {#each open as row (row.lineId)}
-          <tr data-refused={row.lineId}>
-            <td>
-              <input
-                type="checkbox"
-                class="checkbox checkbox-sm"
-                aria-label={`Choose ${row.what} of ${row.person}`}
-                disabled={row.beingDelivered}
-                checked={chosen.includes(row.lineId)}
-                onchange={(event) => choose(row, event.currentTarget.checked)}
-              />
-            </td>
-            <td>{row.person}</td>
-            <td>{row.code}</td>
-            <td>{row.what}</td>
-            <td class="number"><Amount value={row.amount} /></td>
-            <td class="quiet">{unitName(row.unit)}</td>
-            <td>{row.beingDelivered ? 'on its way again' : row.reason}</td>
+    <div class="max-h-72 overflow-y-auto">
+      <table class="figures">
+        <thead>
+          <tr>
+            <th></th><th>Person</th><th>Code</th><th>What</th><th class="number">Amount</th><th
+              >Unit</th
+            ><th>Why payroll refused it</th>
           </tr>
-        {/each}
-      </tbody>
-    </table>
+        </thead>
+        <tbody>
+          {#each open as row (row.lineId)}
+            <tr data-refused={row.lineId}>
+              <td>
+                <input
+                  type="checkbox"
+                  class="checkbox checkbox-sm"
+                  aria-label={`Choose ${row.what} of ${row.person}`}
+                  disabled={row.beingDelivered}
+                  checked={chosen.includes(row.lineId)}
+                  onchange={(event) => choose(row, event.currentTarget.checked)}
+                />
+              </td>
+              <td>{row.person}</td>
+              <td>{row.code}</td>
+              <td>{row.what}</td>
+              <td class="number"><Amount value={row.amount} /></td>
+              <td class="quiet">{unitName(row.unit)}</td>
+              <td>{row.beingDelivered ? 'on its way again' : row.reason}</td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+    </div>
     <p class="quiet mt-1 text-sm">
       Where payroll does not know a code, give it payroll’s own in the layout; then deliver again.
     </p>

@@ -197,21 +197,25 @@ final class Browser implements AutoCloseable {
                 field -> field.sendKeys(file.toAbsolutePath().toString()));
     }
 
-    /** Clicks something that downloads a file, and reads the file once it is whole. */
+    /** Clicks something that downloads a file of text, and reads the file once it is whole. */
     String download(String text) {
-        List<Path> before = window.downloaded();
-        click(text);
-        page.waitFor("a download", () -> window.downloaded().size() > before.size());
-        Path file = window.downloaded().stream()
-                .filter(each -> !before.contains(each))
-                .findFirst()
-                .orElseThrow();
         try {
             // without the mark by which spreadsheets know the encoding
-            return Files.readString(file).replaceFirst("^\uFEFF", "");
+            return Files.readString(downloaded(text)).replaceFirst("^\uFEFF", "");
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);
         }
+    }
+
+    /** Clicks something that downloads a file, and waits until it is whole. */
+    Path downloaded(String text) {
+        List<Path> before = window.downloaded();
+        click(text);
+        page.waitFor("a download", () -> window.downloaded().size() > before.size());
+        return window.downloaded().stream()
+                .filter(each -> !before.contains(each))
+                .findFirst()
+                .orElseThrow();
     }
 
     void waitUntilGone(String selector) {

@@ -1,7 +1,6 @@
 package upahead.browser;
 
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -146,17 +145,7 @@ class LateFactsTest {
     @Order(7)
     void eachComesBackExplainedInTheNextRunWhichIsClosed() throws IOException {
         browser.go("/pay-runs/15");
-        Path hours = Files.writeString(folder.resolve("hours.csv"), browser.download("Demo file"));
-        browser.upload("[aria-label='File of hours']", hours);
-        browser.click("Leave these rows out on purpose");
-        browser.clickStarting("Take ");
-        browser.seesNot("have no hours.");
-        browser.click("Decide");
-        browser.sees("Moving house");
-        browser.click("Approve");
-        browser.seesNot("waits for a decision");
-        Glasshouses.finishTheirDays(browser);
-        browser.sees("Nothing stops the close.");
+        DemoRun.settle(browser, folder);
 
         browser.type("[aria-label='Search the worksheet']", "Delphine");
         corrected(
@@ -168,6 +157,7 @@ class LateFactsTest {
         corrected("Hourly leave", "Hourly leave of 16 February cancelled by Teodric Brackwyn");
         browser.type("[aria-label='Search the worksheet']", "");
 
+        CheckedRun.with(browser, "late changes, all of them known");
         browser.click("Close this run");
         browser.sees("corrections of earlier runs.");
         browser.click("Close the run");
@@ -188,6 +178,7 @@ class LateFactsTest {
         browser.go("/proof");
         browser.sees("[data-proof]", "with late changes, which the next close corrects.");
         browser.go("/pay-runs/15");
+        CheckedRun.withoutCautions(browser);
         browser.click("Close this run");
         browser.click("Close the run");
         browser.sees("What was frozen");

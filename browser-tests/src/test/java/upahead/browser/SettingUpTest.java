@@ -194,6 +194,7 @@ class SettingUpTest {
         browser.sees("300 rows of 30 people can be taken. They are 2400 hours.");
         browser.click("Take 300 rows");
         browser.sees("300 rows of 30 people are in.");
+        CheckedRun.with(browser, "one of thirty came with a full balance");
         browser.click("Close this run");
         browser.sees("are frozen and never change again.");
         browser.click("Close the run");

@@ -162,6 +162,7 @@ class WholeJobTest {
         browser.clickOnRow("Merrin Umberleigh");
         browser.sees("Correction for 11 Apr 2027");
         browser.click("Close");
+        CheckedRun.with(browser, "the late correction is known");
         try (Browser other = new Browser(program.address())) {
             other.signInAndEnter("teodric", PASSWORD);
             other.click("Close the run of Hourly staff");

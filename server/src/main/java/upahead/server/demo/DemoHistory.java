@@ -23,6 +23,10 @@ import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayRuns;
 import upahead.server.payruns.RunChecking;
 import upahead.server.payruns.RunClosing;
+import upahead.server.payruns.delivery.Courier;
+import upahead.server.payruns.delivery.Deliveries;
+import upahead.server.payruns.inbox.Behaviour;
+import upahead.server.payruns.inbox.Inbox;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.access.Role;
 import upahead.server.platform.access.SignedIn;
@@ -55,6 +59,9 @@ class DemoHistory {
     private final PayRuns runs;
     private final RunClosing closing;
     private final RunChecking checking;
+    private final Deliveries deliveries;
+    private final Courier courier;
+    private final Inbox inbox;
     private final HoursImport hours;
     private final CardTyping cards;
     private final DemoHours demoHours;
@@ -70,6 +77,9 @@ class DemoHistory {
             PayRuns runs,
             RunClosing closing,
             RunChecking checking,
+            Deliveries deliveries,
+            Courier courier,
+            Inbox inbox,
             HoursImport hours,
             CardTyping cards,
             DemoHours demoHours,
@@ -83,6 +93,9 @@ class DemoHistory {
         this.runs = runs;
         this.closing = closing;
         this.checking = checking;
+        this.deliveries = deliveries;
+        this.courier = courier;
+        this.inbox = inbox;
         this.hours = hours;
         this.cards = cards;
         this.demoHours = demoHours;
@@ -116,6 +129,7 @@ class DemoHistory {
             clock.moveTo(event.at().toLocalDate());
             event.happens().run();
         }
+        inbox.behave(Behaviour.ANSWERS, List.of("OVT"));
     }
 
     private void readNotices(Person person) {
@@ -144,6 +158,8 @@ class DemoHistory {
                 .orElseThrow();
         checking.check(open.id(), "As in every run; nothing out of the ordinary");
         closing.close(open.id());
+        deliveries.deliver(open.id());
+        courier.come();
     }
 
     /** Somebody went home early on a day whose period was closed already. */
@@ -161,6 +177,7 @@ class DemoHistory {
                 .filter(PayRun::isClosed)
                 .findFirst()
                 .ifPresent(newest -> closing.undo(newest.id(), "Two requests were still on paper"));
+        courier.come();
         close(salaried);
     }
 

@@ -48,6 +48,7 @@ public class Lookout {
     private final Accounts accounts;
     private final Policies policies;
     private final AheadFinder ahead;
+    private final PayrollFinder payroll;
     private final CurrentUser user;
     private final MovableClock clock;
 
@@ -59,6 +60,7 @@ public class Lookout {
             Accounts accounts,
             Policies policies,
             AheadFinder ahead,
+            PayrollFinder payroll,
             CurrentUser user,
             MovableClock clock) {
         this.requests = requests;
@@ -68,6 +70,7 @@ public class Lookout {
         this.accounts = accounts;
         this.policies = policies;
         this.ahead = ahead;
+        this.payroll = payroll;
         this.user = user;
         this.clock = clock;
     }
@@ -118,7 +121,7 @@ public class Lookout {
     }
 
     private List<LookoutItem> ofRuns() {
-        List<LookoutItem> items = new ArrayList<>();
+        List<LookoutItem> items = new ArrayList<>(payroll.find());
         for (PayGroup group : organisation.payGroups()) {
             runs.ofGroup(group.id()).stream()
                     .filter(run -> !run.isClosed())
@@ -144,7 +147,9 @@ public class Lookout {
                     "Close the run of " + group.name(),
                     "The period " + Words.span(run.period()) + " is over; "
                             + (blockers.isEmpty()
-                                    ? "nothing blocks it."
+                                    ? run.isChecked()
+                                            ? "it is checked and can be closed."
+                                            : "nothing blocks it; look at its cautions and check it."
                                     : Words.count(blockers.size(), "blocker") + " in the way.")));
         }
         long unfinished = blockers.stream()

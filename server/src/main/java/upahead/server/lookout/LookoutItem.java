@@ -62,6 +62,7 @@ public record LookoutItem(
         REQUEST,
         RUN,
         HOURS,
+        PAYROLL,
         WITHHELD,
         LAPSE,
         WAIT_ENDS,

@@ -67,11 +67,13 @@ class AcceptedCautionStore {
                 .get(each.getValue().size() - 1)));
     }
 
-    void remove(long runId, Caution.Key key) {
+    void remove(long runId, Told told) {
+        Caution.Key key = told.key();
         sql.deleteFrom(ACCEPTED_CAUTION)
                 .where(ACCEPTED_CAUTION.PAY_RUN_ID.eq(runId))
                 .and(ACCEPTED_CAUTION.PERSON_ID.eq(key.personId()))
                 .and(ACCEPTED_CAUTION.KIND.eq(key.kind().name()))
+                .and(ACCEPTED_CAUTION.WORDS.eq(told.words()))
                 .and(
                         key.policyId() == null
                                 ? ACCEPTED_CAUTION.POLICY_ID.isNull()

@@ -1,8 +1,11 @@
 package upahead.server.payruns;
 
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.payruns.AcceptedCautionStore.Told;
@@ -68,11 +71,13 @@ public class RunChecking {
         if (!stopping.isEmpty()) {
             throw Refusal.conflict("This run cannot be checked yet. " + Blocker.inWords(stopping));
         }
-        Map<Told, Accepted> looked = accepted.of(id);
+        Map<Told, Accepted> looked = new HashMap<>(accepted.of(id));
         List<Fingerprint.Taken> people = new ArrayList<>();
         List<Caution> left = new ArrayList<>();
+        Set<Told> told = new HashSet<>();
         postings.each(run, person -> new Looked(Fingerprint.whole(person, run), Cautions.of(person, run)), each -> {
             people.add(each.figures());
+            each.cautions().forEach(caution -> told.add(Told.of(caution)));
             each.cautions().stream()
                     .filter(caution -> !looked.containsKey(Told.of(caution)))
                     .forEach(left::add);
@@ -84,6 +89,8 @@ public class RunChecking {
                             + left.get(0).person() + ", " + left.get(0).words()
                             + ". Accept each, or say here why all of them are right.");
         }
+        looked.keySet().removeAll(told);
+        looked.keySet().forEach(gone -> accepted.remove(id, gone));
         accepted.add(id, left, note.strip(), user.get().name(), clock.now());
         statements.keep(run, people);
         store.check(id, clock.now(), user.get().name());
@@ -123,7 +130,7 @@ public class RunChecking {
     @May(Permission.RUN_PAYROLL)
     public void takeBack(long id, Caution caution) {
         PayRun run = open(id);
-        accepted.remove(id, caution.key());
+        accepted.remove(id, Told.of(caution));
         reopening.reopen(run, "The caution about " + caution.person() + " is looked at again.");
         audit.record(Thing.PAY_RUN, id, "took an acceptance back", caution.person() + ": " + caution.words(), null);
     }

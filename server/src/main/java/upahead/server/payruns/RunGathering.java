@@ -46,6 +46,29 @@ class RunGathering {
     /** One person's part of it. */
     private record Part(List<WorksheetRow> rows, List<Caution> cautions) {}
 
+    /** What was looked at before the close, in the words in which it was told then. */
+    private static List<Caution> looked(PersonPostings person, Map<Told, Accepted> looked) {
+        Map<Long, String> policies = person.accounts().stream()
+                .collect(Collectors.toMap(
+                        account -> account.account().policy().id(),
+                        account -> account.account().policy().name()));
+        return looked.entrySet().stream()
+                .filter(each ->
+                        each.getKey().key().personId() == person.person().id())
+                .map(each -> {
+                    Caution.Key key = each.getKey().key();
+                    return new Caution(
+                            key.kind(),
+                            key.personId(),
+                            person.person().name(),
+                            key.policyId(),
+                            policies.get(key.policyId()),
+                            each.getKey().words(),
+                            each.getValue());
+                })
+                .toList();
+    }
+
     /** That somebody has no hours, and has earned nothing by them, is told once. */
     private static boolean isToldAsBlocker(Caution caution, Set<Long> withoutHours) {
         return withoutHours.contains(caution.personId())
@@ -68,10 +91,12 @@ class RunGathering {
                 run,
                 person -> {
                     comparison.look(person);
-                    List<Caution> own = Cautions.of(person, run).stream()
-                            .filter(caution -> !isToldAsBlocker(caution, withoutHours))
-                            .map(caution -> caution.acceptedBy(looked.get(Told.of(caution))))
-                            .toList();
+                    List<Caution> own = run.isClosed() && run.checkedAt() != null
+                            ? looked(person, looked)
+                            : Cautions.of(person, run).stream()
+                                    .filter(caution -> !isToldAsBlocker(caution, withoutHours))
+                                    .map(caution -> caution.acceptedBy(looked.get(Told.of(caution))))
+                                    .toList();
                     return new Part(WorksheetRows.of(person, own, run), own);
                 },
                 part -> {

@@ -115,6 +115,18 @@ class CheckedRunsTest {
     }
 
     @Test
+    void whatWasAcceptedIsToldOnTheClosedRun() {
+        threeWeeks();
+        PayRun run = company.newest();
+        type(run.firstDay(), "", "3h");
+        company.close(run);
+        assertThat(cautions(run)).singleElement().satisfies(caution -> {
+            assertThat(caution.words()).isEqualTo("3 hours worked, before 8 to 40");
+            assertThat(caution.accepted().note()).isEqualTo("as it should be");
+        });
+    }
+
+    @Test
     void anAcceptanceThatIsTakenBackMakesTheRunGatherAgain() {
         threeWeeks();
         PayRun run = company.newest();
