@@ -40,6 +40,7 @@ export type LayoutView = Schemas['LayoutView'];
 export type HandOverLayout = Schemas['Layout'];
 export type InboxPage = Schemas['InboxPage'];
 export type StatementEntry = Schemas['StatementEntry'];
+export type Leaver = Schemas['Leaver'];
 export type Caution = Schemas['Caution'];
 export type LateChange = Schemas['LateChange'];
 export type RunPosting = Schemas['RunPosting'];

@@ -18,6 +18,7 @@
   import Delivered from './Delivered.svelte';
   import CloseRun from './CloseRun.svelte';
   import HoursFile from './HoursFile.svelte';
+  import Leavers from './Leavers.svelte';
   import LieuPanel from './LieuPanel.svelte';
   import RunRow from './RunRow.svelte';
   import RunTable from './RunTable.svelte';
@@ -118,7 +119,7 @@
     <div>
       <h1>{day(run.firstDay)} to {day(run.lastDay)}</h1>
       <p>
-        {worksheet.payGroup}:
+        {worksheet.payGroup}{run.offCycleOf ? ', one leaver' : ''}:
         <strong>{words(run.state)}</strong>{run.closedAt
           ? ` on ${longDay(run.closedAt)} by ${run.closedBy}`
           : ''}{run.state === 'UNDONE' ? ': it gathers again and can be closed again' : ''}
@@ -201,6 +202,9 @@
     <div class="mb-5"><CautionList {worksheet} {look} changed={() => load(id)} /></div>
   {/if}
 
+  {#if gathering && !run.offCycleOf}
+    <Leavers {worksheet} changed={() => load(id)} />
+  {/if}
   {#if run.closings > 0}<Delivered {worksheet} />{/if}
   <RunTable {worksheet} opened={(row) => (opened = row)} />
 

@@ -12,6 +12,7 @@
   import { Work } from '../common/work.svelte';
 
   let runs = $state<PayRun[] | null>(null);
+  let leavers = $state<PayRun[]>([]);
   let group = $state('');
   let payGroupId = $state<number | null>(null);
   let firstDay = $state(session.current.today);
@@ -29,6 +30,12 @@
           ? []
           : await answer(
               api.GET('/api/pay-runs', { params: { query: { payGroupId: road.payGroupId } } }),
+            );
+      leavers =
+        road.payGroupId === null
+          ? []
+          : await answer(
+              api.GET('/api/leaver-runs', { params: { query: { payGroupId: road.payGroupId } } }),
             );
     });
   }
@@ -90,6 +97,11 @@
             <a data-row class="font-semibold underline" href={`#/pay-runs/${run.id}`}
               >{span(run.firstDay, run.lastDay)}</a
             >
+            {#each leavers.filter((each) => each.firstDay === run.firstDay && each.closings > 0) as leaver (leaver.id)}
+              <a class="block text-sm underline" href={`#/pay-runs/${leaver.id}`}
+                >one leaver, {words(leaver.state).toLowerCase()}</a
+              >
+            {/each}
           </td>
           <td class="font-semibold">{words(run.state)}</td>
           <td>{run.closedAt ? `${day(run.closedAt)} by ${run.closedBy}` : ''}</td>

@@ -1,5 +1,7 @@
 package upahead.bench;
 
+import static upahead.server.database.Tables.CARD_DAY;
+import static upahead.server.database.Tables.CARD_STRETCH;
 import static upahead.server.database.Tables.LEAVE_DAY;
 import static upahead.server.database.Tables.LEAVE_REQUEST;
 import static upahead.server.database.Tables.OPENING_BALANCE;
@@ -80,6 +82,7 @@ final class Company {
         ids.add(inForce("Extra hours", TermsWriter.perHours("1", "60").write()));
         addOpenings(ids);
         addHours(periods);
+        addTimes(periods - 1);
         addLeave(periods, ids.get(1));
         runs.begin(group, FIRST_MONDAY);
         return group;
@@ -176,18 +179,61 @@ final class Company {
         try (Rows rows = new Rows()) {
             for (long id = 1; id <= people; id++) {
                 for (int day = 0; day < periods * DAYS_OF_A_PERIOD; day++) {
-                    if (day % 7 < 5) {
+                    if (day % 7 < 5 && !isOnLeave(id, day)) {
                         var entry = sql.newRecord(WORK_ENTRY);
                         entry.setPersonId(id);
                         entry.setOnDate(FIRST_MONDAY.plusDays(day));
                         entry.setKind("regular");
-                        entry.setHours(new BigDecimal(day % 7 == 4 ? "6" : (id + day) % 5 == 0 ? "7.25" : "8"));
+                        entry.setHours(hours(id, day));
                         entry.setSource("bench");
                         rows.add(entry);
                     }
                 }
             }
         }
+    }
+
+    private static BigDecimal hours(long id, int day) {
+        return new BigDecimal(day % 7 == 4 ? "6" : (id + day) % 5 == 0 ? "7.25" : "8");
+    }
+
+    /** The times of a period, as a clock terminal would have heard them. */
+    private void addTimes(int period) {
+        try (Rows days = new Rows();
+                Rows stretches = new Rows()) {
+            for (long id = 1; id <= people; id++) {
+                for (int at = 0; at < DAYS_OF_A_PERIOD; at++) {
+                    int day = period * DAYS_OF_A_PERIOD + at;
+                    if (day % 7 < 5 && !isOnLeave(id, day)) {
+                        LocalDate on = FIRST_MONDAY.plusDays(day);
+                        var card = sql.newRecord(CARD_DAY);
+                        card.setPersonId(id);
+                        card.setOnDate(on);
+                        card.setSource("bench");
+                        card.setByHand(false);
+                        card.setChangedBy("bench");
+                        card.setChangedAt(on.atTime(18, 0));
+                        days.add(card);
+                        var stretch = sql.newRecord(CARD_STRETCH);
+                        stretch.setPersonId(id);
+                        stretch.setOnDate(on);
+                        stretch.setPlace(0);
+                        stretch.setWhat("WORK");
+                        stretch.setKind("regular");
+                        stretch.setBeginsAt(on.atTime(8, 0));
+                        long minutes = hours(id, day).movePointRight(2).longValue() * 6 / 10;
+                        stretch.setEndsAt(on.atTime(8, 0).plusMinutes(minutes));
+                        stretches.add(stretch);
+                    }
+                }
+            }
+            days.flush();
+        }
+    }
+
+    /** Every other period has one day of leave. */
+    private static boolean isOnLeave(long id, int day) {
+        return day / DAYS_OF_A_PERIOD % 2 == 0 && day % DAYS_OF_A_PERIOD == id % 4;
     }
 
     private void addLeave(int periods, long policyId) {

@@ -19,6 +19,7 @@ import upahead.server.payruns.Proof;
 import upahead.server.payruns.ProofReport;
 import upahead.server.payruns.RunChecking;
 import upahead.server.payruns.RunClosing;
+import upahead.server.payruns.WorksheetQuery;
 import upahead.server.platform.clock.MovableClock;
 
 /**
@@ -32,6 +33,9 @@ final class WholeRun {
     private record Measured(
             int people,
             long lines,
+            Duration gather,
+            Duration rows,
+            Duration check,
             Duration close,
             Duration bareInsert,
             Duration proof,
@@ -49,9 +53,12 @@ final class WholeRun {
     static void measure(List<Integer> sizes) throws IOException {
         System.out.println("A pay run of N people times five policies, after " + RUNS_BEFORE + " closed fortnights");
         System.out.printf(
-                "%8s %9s %10s %12s %7s %10s %12s %12s %9s%n",
+                "%8s %9s %9s %8s %8s %10s %12s %7s %10s %12s %12s %9s%n",
                 "people",
                 "lines",
+                "gather ms",
+                "rows ms",
+                "check ms",
                 "close ms",
                 "insert ms",
                 "ratio",
@@ -63,9 +70,12 @@ final class WholeRun {
         for (int people : sizes) {
             Measured measured = measure(people);
             System.out.printf(
-                    "%8d %9d %10d %12d %7.2f %10d %12d %12d %9d%n",
+                    "%8d %9d %9d %8d %8d %10d %12d %7.2f %10d %12d %12d %9d%n",
                     measured.people(),
                     measured.lines(),
+                    measured.gather().toMillis(),
+                    measured.rows().toMillis(),
+                    measured.check().toMillis(),
                     measured.close().toMillis(),
                     measured.bareInsert().toMillis(),
                     measured.ratio(),
@@ -102,7 +112,13 @@ final class WholeRun {
         }
         PayRun run = runs.ofGroup(groupId).get(0);
         clock.moveTo(run.lastDay().plusDays(1));
-        checking.check(run.id(), "as it should be");
+        Duration gather = Stopwatch.time(() -> runs.worksheet(run.id()));
+        Duration rows = Stopwatch.median(
+                () -> runs.rows(run.id(), new WorksheetQuery("1", null, null, WorksheetQuery.Which.MOVED, "-earned")));
+        Duration check = Stopwatch.time(() -> {
+            checking.check(run.id(), "as it should be");
+            return null;
+        });
         System.gc();
         resetPeaks();
         Duration close = Stopwatch.time(() -> closing.close(run.id()));
@@ -121,6 +137,9 @@ final class WholeRun {
         return new Measured(
                 people,
                 bare.size(),
+                gather,
+                rows,
+                check,
                 close,
                 insert,
                 proof,

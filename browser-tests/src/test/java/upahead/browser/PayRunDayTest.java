@@ -150,7 +150,7 @@ class PayRunDayTest {
     void theTimeIsUsedInTheNextRun() {
         browser.go("/pay-runs/16");
         browser.press(Keys.chord(Keys.CONTROL, "k"));
-        browser.type("[aria-label='Go to'] input", "time in lieu merrin 28 apr");
+        browser.type("[aria-label='Go to'] input", "lieu merrin 28 apr");
         browser.sees("Time in lieu for Merrin Umberleigh");
         browser.press(Keys.ENTER);
         browser.sees("Enter leave of Merrin Umberleigh");

@@ -14,8 +14,6 @@ import upahead.core.quantity.Amount;
 import upahead.server.cards.UnfinishedDay;
 import upahead.server.cards.UnfinishedDays;
 import upahead.server.cards.days.ConfirmationStore.Part;
-import upahead.server.employment.People;
-import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
 import upahead.server.facts.hours.RecordedHours;
 import upahead.server.facts.lieu.LieuCredits;
@@ -33,7 +31,7 @@ class Blockers {
     private final PayRunStore store;
     private final Requests requests;
     private final RecordedHours hours;
-    private final People people;
+    private final PeopleOfRun people;
     private final UnfinishedDays cards;
     private final LieuCredits lieu;
     private final MovableClock clock;
@@ -43,7 +41,7 @@ class Blockers {
             PayRunStore store,
             Requests requests,
             RecordedHours hours,
-            People people,
+            PeopleOfRun people,
             UnfinishedDays cards,
             LieuCredits lieu,
             MovableClock clock,
@@ -63,7 +61,7 @@ class Blockers {
         if (run.isClosed()) {
             return blockers;
         }
-        if (!clock.today().isAfter(run.lastDay())) {
+        if (!run.isOffCycle() && !clock.today().isAfter(run.lastDay())) {
             blockers.add(new Blocker(
                     Blocker.Kind.PERIOD_NOT_OVER,
                     "The period runs until " + Words.day(run.lastDay()) + "; it can be closed the day after.",
@@ -81,7 +79,8 @@ class Blockers {
                         null,
                         null,
                         other.lastDay())));
-        requests.waitingWithin(run.payGroupId(), run.firstDay(), run.lastDay())
+        requests.waitingWithin(run.payGroupId(), run.firstDay(), run.lastDay()).stream()
+                .filter(request -> !run.isOffCycle() || run.offCycleOf() == request.personId())
                 .forEach(request -> blockers.add(waiting(request)));
         blockers.addAll(unfinishedCards(run));
         return blockers;
@@ -99,7 +98,7 @@ class Blockers {
 
     /** Days of time cards that are not finished, of everybody paid in the group on the last day. */
     private List<Blocker> unfinishedCards(PayRun run) {
-        List<Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId(), run.lastDay())).stream()
+        List<Person> group = people.of(run).stream()
                 .filter(person -> person.isEmployedWithin(run.firstDay(), run.lastDay()))
                 .toList();
         Map<Long, List<UnfinishedDay>> unfinished = new HashMap<>();

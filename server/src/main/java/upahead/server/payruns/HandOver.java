@@ -15,8 +15,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.PayCalendar;
-import upahead.server.employment.People;
-import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
 import upahead.server.organisation.Organisation;
 import upahead.server.payruns.HandedOver.Sort;
@@ -46,7 +44,7 @@ public class HandOver {
     private final RunPostings postings;
     private final LateChanges changes;
     private final Organisation organisation;
-    private final People people;
+    private final PeopleOfRun people;
 
     HandOver(
             PayRunStore runs,
@@ -55,7 +53,7 @@ public class HandOver {
             RunPostings postings,
             LateChanges changes,
             Organisation organisation,
-            People people) {
+            PeopleOfRun people) {
         this.runs = runs;
         this.store = store;
         this.lines = lines;
@@ -76,8 +74,7 @@ public class HandOver {
         private Gathering(PayRun run) {
             this.run = run;
             this.calendar = organisation.payGroup(run.payGroupId()).calendar();
-            this.group = people.search(PeopleQuery.ofPayGroup(run.payGroupId(), run.lastDay())).stream()
-                    .collect(Collectors.toMap(Person::id, Function.identity()));
+            this.group = people.of(run).stream().collect(Collectors.toMap(Person::id, Function.identity()));
         }
 
         void take(PersonPostings person) {

@@ -1,6 +1,7 @@
 package upahead.server.payruns;
 
 import static upahead.server.database.Tables.HANDED_OVER;
+import static upahead.server.database.Tables.PAY_RUN;
 import static upahead.server.platform.sql.Among.among;
 
 import java.time.LocalDate;
@@ -82,6 +83,21 @@ class HandedOverStore {
                 .and(among(HANDED_OVER.PERSON_ID, people))
                 .orderBy(HANDED_OVER.ID)
                 .fetchGroups(HANDED_OVER.PERSON_ID, HandedOverStore::line);
+    }
+
+    /** Hours and holidays that payroll got with the runs of leavers in the period of a run, less what was taken back. */
+    List<HandedOver> workedByLeavers(PayRun run, Collection<Long> people) {
+        return sql.select(HANDED_OVER.fields())
+                .from(HANDED_OVER)
+                .join(PAY_RUN)
+                .on(PAY_RUN.ID.eq(HANDED_OVER.PAY_RUN_ID))
+                .where(PAY_RUN.OFF_CYCLE_OF.in(people))
+                .and(PAY_RUN.PAY_GROUP_ID.eq(run.payGroupId()))
+                .and(PAY_RUN.FIRST_DAY.eq(run.firstDay()))
+                .and(HANDED_OVER.ABOUT_FIRST.eq(run.firstDay()))
+                .and(HANDED_OVER.SORT.eq(HandedOver.Sort.PERIOD.name()))
+                .and(HANDED_OVER.SOURCE.ne(HandedOver.Source.LEAVE.name()))
+                .fetch(row -> line(row.into(HANDED_OVER)));
     }
 
     boolean exists(long runId, int closing) {

@@ -8,6 +8,7 @@ import upahead.core.calendar.DateSpan;
 /**
  * One pay period of one group.
  *
+ * @param offCycleOf the leaver whose run it is, closed before that of the group; null for a run of the whole group
  * @param closings how often it was closed
  * @param checkedAt null unless it is checked, or closed after a check
  * @param checkedBy null unless it is checked, or closed after a check
@@ -20,6 +21,7 @@ public record PayRun(
         LocalDate firstDay,
         LocalDate lastDay,
         RunState state,
+        @Nullable Long offCycleOf,
         int closings,
         @Nullable LocalDateTime checkedAt,
         @Nullable String checkedBy,
@@ -28,6 +30,11 @@ public record PayRun(
 
     public DateSpan period() {
         return new DateSpan(firstDay, lastDay);
+    }
+
+    /** Whether it is of one leaver and not of the whole group. */
+    public boolean isOffCycle() {
+        return offCycleOf != null;
     }
 
     public boolean isChecked() {

@@ -28,6 +28,8 @@ import upahead.server.platform.words.Words;
 @Repository
 class PayRunStore implements ThingNames, ClosedPeriods {
 
+    private static final long OF_THE_GROUP = 0;
+
     private final DSLContext sql;
 
     PayRunStore(DSLContext sql) {
@@ -35,11 +37,16 @@ class PayRunStore implements ThingNames, ClosedPeriods {
     }
 
     long add(long payGroupId, DateSpan period) {
+        return add(payGroupId, period, OF_THE_GROUP);
+    }
+
+    private long add(long payGroupId, DateSpan period, long offCycleOf) {
         return sql.insertInto(PAY_RUN)
                 .set(PAY_RUN.PAY_GROUP_ID, payGroupId)
                 .set(PAY_RUN.FIRST_DAY, period.first())
                 .set(PAY_RUN.LAST_DAY, period.last())
                 .set(PAY_RUN.STATE, RunState.GATHERING.name())
+                .set(PAY_RUN.OFF_CYCLE_OF, offCycleOf)
                 .returningResult(PAY_RUN.ID)
                 .fetchOne(PAY_RUN.ID);
     }
@@ -52,8 +59,22 @@ class PayRunStore implements ThingNames, ClosedPeriods {
     List<PayRun> ofGroup(long payGroupId) {
         return sql.selectFrom(PAY_RUN)
                 .where(PAY_RUN.PAY_GROUP_ID.eq(payGroupId))
+                .and(PAY_RUN.OFF_CYCLE_OF.eq(OF_THE_GROUP))
                 .orderBy(PAY_RUN.FIRST_DAY.desc())
                 .fetch(PayRunStore::run);
+    }
+
+    /** The runs of leavers in a group, the newest first. */
+    List<PayRun> ofLeavers(long payGroupId) {
+        return sql.selectFrom(PAY_RUN)
+                .where(PAY_RUN.PAY_GROUP_ID.eq(payGroupId))
+                .and(PAY_RUN.OFF_CYCLE_OF.ne(OF_THE_GROUP))
+                .orderBy(PAY_RUN.FIRST_DAY.desc(), PAY_RUN.ID.desc())
+                .fetch(PayRunStore::run);
+    }
+
+    long addOfLeaver(PayRun group, long personId) {
+        return add(group.payGroupId(), group.period(), personId);
     }
 
     /** All closed runs, the oldest first. */
@@ -83,6 +104,7 @@ class PayRunStore implements ThingNames, ClosedPeriods {
         return sql.select(DSL.max(PAY_RUN.LAST_DAY))
                 .from(PAY_RUN)
                 .where(PAY_RUN.STATE.eq(RunState.CLOSED.name()))
+                .and(PAY_RUN.OFF_CYCLE_OF.eq(OF_THE_GROUP))
                 .and(groups)
                 .fetchOptional(DSL.max(PAY_RUN.LAST_DAY));
     }
@@ -92,6 +114,7 @@ class PayRunStore implements ThingNames, ClosedPeriods {
         var closed = DSL.max(DSL.when(PAY_RUN.STATE.eq(RunState.CLOSED.name()), PAY_RUN.LAST_DAY));
         return sql.select(PAY_RUN.PAY_GROUP_ID, closed, DSL.min(PAY_RUN.FIRST_DAY))
                 .from(PAY_RUN)
+                .where(PAY_RUN.OFF_CYCLE_OF.eq(OF_THE_GROUP))
                 .groupBy(PAY_RUN.PAY_GROUP_ID)
                 .fetchMap(
                         PAY_RUN.PAY_GROUP_ID,
@@ -192,6 +215,7 @@ class PayRunStore implements ThingNames, ClosedPeriods {
                 row.getFirstDay(),
                 row.getLastDay(),
                 RunState.valueOf(row.getState()),
+                row.getOffCycleOf() == OF_THE_GROUP ? null : row.getOffCycleOf(),
                 row.getClosings(),
                 row.getCheckedAt(),
                 row.getCheckedBy(),

@@ -3,6 +3,7 @@ package upahead.server.payruns;
 import jakarta.annotation.Nullable;
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
@@ -66,7 +67,7 @@ public class PayRuns {
                 run,
                 organisation.payGroup(run.payGroupId()).name(),
                 gathered.blockers(),
-                run.isClosed() && newestClosed(run.payGroupId()).id() == id,
+                canBeUndone(run),
                 store.events(id),
                 WorksheetRow.COLUMNS.shown(),
                 WorksheetSums.of(gathered),
@@ -104,8 +105,14 @@ public class PayRuns {
         return blockers.of(get(id));
     }
 
-    PayRun newestClosed(long payGroupId) {
-        return store.closedBefore(payGroupId, LocalDate.MAX).orElseThrow();
+    /** Whether it is the newest closed run: that of a leaver is, as long as the run of the group is open. */
+    boolean canBeUndone(PayRun run) {
+        Optional<PayRun> newest = store.closedBefore(run.payGroupId(), LocalDate.MAX);
+        return run.isClosed()
+                && (run.isOffCycle()
+                        ? newest.filter(closed -> !closed.firstDay().isBefore(run.firstDay()))
+                                .isEmpty()
+                        : newest.filter(closed -> closed.id() == run.id()).isPresent());
     }
 
     /**

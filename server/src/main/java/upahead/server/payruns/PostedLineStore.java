@@ -1,5 +1,6 @@
 package upahead.server.payruns;
 
+import static upahead.server.database.Tables.PAY_RUN;
 import static upahead.server.database.Tables.POSTED_LINE;
 import static upahead.server.platform.sql.Among.among;
 
@@ -12,6 +13,7 @@ import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
 import org.jooq.conf.ParamType;
@@ -115,13 +117,19 @@ class PostedLineStore {
         return frozen;
     }
 
-    /** The balances that other runs had posted before the first day of a run. */
+    /** The balances that other runs had posted before a run: before its first day, or as those of leavers in its period. */
     Map<AccountKey, Amount> openings(Collection<Long> people, PayRun run) {
+        Condition beforePeriod = POSTED_LINE.POSTED_ON.lt(run.firstDay());
+        var ofLeavers = sql.select(PAY_RUN.ID)
+                .from(PAY_RUN)
+                .where(PAY_RUN.PAY_GROUP_ID.eq(run.payGroupId()))
+                .and(PAY_RUN.FIRST_DAY.eq(run.firstDay()))
+                .and(PAY_RUN.OFF_CYCLE_OF.in(people));
         return sql.select(POSTED_LINE.PERSON_ID, POSTED_LINE.POLICY_ID, DSL.sum(POSTED_LINE.AMOUNT))
                 .from(POSTED_LINE)
                 .where(among(POSTED_LINE.PERSON_ID, people))
-                .and(POSTED_LINE.POSTED_ON.lt(run.firstDay()))
                 .and(POSTED_LINE.PAY_RUN_ID.ne(run.id()))
+                .and(run.isOffCycle() ? beforePeriod : beforePeriod.or(POSTED_LINE.PAY_RUN_ID.in(ofLeavers)))
                 .groupBy(POSTED_LINE.PERSON_ID, POSTED_LINE.POLICY_ID)
                 .fetchMap(
                         row -> new AccountKey(row.value1(), row.value2()),

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.Ledger;
@@ -95,10 +96,13 @@ public class Proof {
         }
         LocalDate through = newest.get().lastDay();
         Causes causes = changes.since(runs.changesSeen(newest.get().id()));
+        Map<Long, LocalDate> leavers = runs.ofLeavers(group.id()).stream()
+                .filter(run -> run.isClosed() && run.lastDay().isAfter(through))
+                .collect(Collectors.toMap(PayRun::offCycleOf, PayRun::lastDay));
         int[] compared = {0};
         int before = differences.size();
         List<PolicyDetail> rules = policies.all();
-        parts.each(all, some -> compare(group, some, rules, through, causes), part -> {
+        parts.each(all, some -> compare(group, some, rules, through, leavers, causes), part -> {
             compared[0] += part.accounts();
             differences.addAll(part.differences());
         });
@@ -109,7 +113,12 @@ public class Proof {
     private record Part(int accounts, List<ProofDifference> differences) {}
 
     private Part compare(
-            PayGroup group, List<Person> some, List<PolicyDetail> rules, LocalDate through, Causes causes) {
+            PayGroup group,
+            List<Person> some,
+            List<PolicyDetail> rules,
+            LocalDate through,
+            Map<Long, LocalDate> leavers,
+            Causes causes) {
         Map<AccountKey, List<Frozen>> frozen =
                 posted.frozen(some.stream().map(Person::id).toList());
         List<PersonAccount> compared = accounts.of(some, Outlook.recorded(), rules);
@@ -117,7 +126,8 @@ public class Proof {
         for (PersonAccount account : compared) {
             AccountKey key =
                     new AccountKey(account.person().id(), account.policy().id());
-            difference(group, account, frozen.getOrDefault(key, List.of()), through, causes)
+            LocalDate posted = leavers.getOrDefault(key.personId(), through);
+            difference(group, account, frozen.getOrDefault(key, List.of()), posted, causes)
                     .ifPresent(differences::add);
         }
         return new Part(compared.size(), differences);

@@ -94,14 +94,20 @@ public class RunClosing {
         }
         int lines = freeze(run);
         store.addEvent(id, event(RunEvent.What.CLOSED, ""));
+        if (!run.isOffCycle()) {
+            beginNext(run);
+        }
+        audit.record(Thing.PAY_RUN, id, "closed a run", null, run.period() + ", " + lines + " lines");
+        return runs.get(id);
+    }
+
+    private void beginNext(PayRun run) {
         PayGroup group = organisation.payGroup(run.payGroupId());
         DateSpan next = group.calendar().after(run.period());
         if (store.ofGroup(group.id()).stream()
                 .noneMatch(other -> other.firstDay().equals(next.first()))) {
             store.add(group.id(), next);
         }
-        audit.record(Thing.PAY_RUN, id, "closed a run", null, run.period() + ", " + lines + " lines");
-        return runs.get(id);
     }
 
     private int freeze(PayRun run) {
@@ -160,7 +166,7 @@ public class RunClosing {
         if (!run.isClosed()) {
             throw Refusal.conflict("This run is not closed; there is nothing to undo.");
         }
-        if (runs.newestClosed(run.payGroupId()).id() != id) {
+        if (!runs.canBeUndone(run)) {
             throw Refusal.conflict("Only the newest closed run can be undone. Undo the later ones first.");
         }
         if (reason.isBlank()) {

@@ -3,6 +3,7 @@ package upahead.server.payruns;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -21,8 +22,6 @@ import upahead.core.quantity.Amount;
 import upahead.server.accounts.Accounts;
 import upahead.server.accounts.Outlook;
 import upahead.server.accounts.PersonAccount;
-import upahead.server.employment.People;
-import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
 import upahead.server.facts.hours.HoursTotal;
 import upahead.server.facts.hours.RecordedHours;
@@ -45,7 +44,7 @@ class RunPostings {
     private final PayRunStore runs;
     private final PostedLineStore posted;
     private final Accounts accounts;
-    private final People people;
+    private final PeopleOfRun people;
     private final LateChanges changes;
     private final PeopleInParts parts;
     private final Policies policies;
@@ -58,7 +57,7 @@ class RunPostings {
             PayRunStore runs,
             PostedLineStore posted,
             Accounts accounts,
-            People people,
+            PeopleOfRun people,
             LateChanges changes,
             PeopleInParts parts,
             Policies policies,
@@ -86,7 +85,7 @@ class RunPostings {
      * @param results takes what came out for each person, on the calling thread
      */
     <T> void each(PayRun run, Function<PersonPostings, T> work, Consumer<T> results) {
-        List<Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId(), run.lastDay()));
+        List<Person> group = people.of(run);
         Function<List<Person>, List<PersonPostings>> read = of(run);
         int[] done = new int[1];
         parts.each(group, some -> read.apply(some).stream().map(work).toList(), part -> {
@@ -151,9 +150,23 @@ class RunPostings {
                     before.stream().map(closed -> earned(own, closed)).toList();
             add(found, new AccountPostings(account, opening, lines, ledger, earned));
         }
-        Map<Long, List<HandedOver>> worked =
-                handOver.worked(some, run.period()).stream().collect(Collectors.groupingBy(HandedOver::personId));
+        Map<Long, List<HandedOver>> worked = notYetHandedOver(run, some, ids);
         return together(some, found, worked, workedBefore(ids, before));
+    }
+
+    /** Hours worked and holidays paid but for what went to payroll with the runs of leavers in the same period. */
+    private Map<Long, List<HandedOver>> notYetHandedOver(PayRun run, List<Person> some, List<Long> ids) {
+        Map<HandedOver.Key, HandedOver> sums = new LinkedHashMap<>();
+        handOver.worked(some, run.period()).forEach(line -> sums.merge(line.key(), line, HandedOver::plus));
+        if (!run.isOffCycle()) {
+            handedOver
+                    .workedByLeavers(run, ids)
+                    .forEach(line -> sums.merge(
+                            line.key(), line.withAmount(line.amount().negated(), line.sort()), HandedOver::plus));
+        }
+        return sums.values().stream()
+                .filter(line -> !line.amount().isZero())
+                .collect(Collectors.groupingBy(HandedOver::personId));
     }
 
     private static void add(Map<Long, List<AccountPostings>> found, AccountPostings account) {

@@ -12,7 +12,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.quantity.Amount;
 import upahead.server.employment.People;
-import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
 import upahead.server.enrolment.Enrolled;
 import upahead.server.enrolment.Enrolments;
@@ -35,6 +34,7 @@ import upahead.server.policies.PolicyDetail;
 public class TimeInLieu {
 
     private final PayRuns runs;
+    private final PeopleOfRun group;
     private final People people;
     private final RecordedHours hours;
     private final LieuCredits credits;
@@ -44,6 +44,7 @@ public class TimeInLieu {
 
     TimeInLieu(
             PayRuns runs,
+            PeopleOfRun group,
             People people,
             RecordedHours hours,
             LieuCredits credits,
@@ -51,6 +52,7 @@ public class TimeInLieu {
             Policies policies,
             Audit audit) {
         this.runs = runs;
+        this.group = group;
         this.people = people;
         this.hours = hours;
         this.credits = credits;
@@ -71,9 +73,8 @@ public class TimeInLieu {
     @May(Permission.RUN_PAYROLL)
     public List<ExtraHours> of(long runId) {
         PayRun run = runs.get(runId);
-        Map<Long, Person> group = people.search(PeopleQuery.ofPayGroup(run.payGroupId(), run.lastDay())).stream()
-                .collect(Collectors.toMap(Person::id, Function.identity()));
-        return of(run, group);
+        Map<Long, Person> everybody = group.of(run).stream().collect(Collectors.toMap(Person::id, Function.identity()));
+        return of(run, everybody);
     }
 
     private List<ExtraHours> of(PayRun run, Map<Long, Person> some) {

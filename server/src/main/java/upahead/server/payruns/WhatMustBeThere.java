@@ -37,13 +37,10 @@ class WhatMustBeThere {
             List<PayRun> closed = runs.ofGroup(group.id()).stream()
                     .filter(run -> run.closings() > 0)
                     .toList();
+            runs.ofLeavers(group.id()).forEach(run -> missing.addAll(notWhole(run, group, noted, found)));
             for (int at = 0; at < closed.size(); at++) {
                 PayRun run = closed.get(at);
-                IntStream.rangeClosed(1, run.closings())
-                        .mapToObj(closing -> new Key(run.id(), closing))
-                        .filter(key -> !isWhole(noted.get(key), found.get(key)))
-                        .forEach(key -> missing.add("The lines of close " + key.closing() + " of the run "
-                                + Words.span(run.period()) + " of " + group.name() + " are not those it posted."));
+                missing.addAll(notWhole(run, group, noted, found));
                 if (at > 0 && !isNext(run.period(), closed.get(at - 1).period())) {
                     missing.add("There is no closed run of " + group.name() + " between "
                             + Words.span(run.period()) + " and "
@@ -52,6 +49,15 @@ class WhatMustBeThere {
             }
         }
         return missing;
+    }
+
+    private static List<String> notWhole(PayRun run, PayGroup group, Map<Key, Sums> noted, Map<Key, Sums> found) {
+        return IntStream.rangeClosed(1, run.closings())
+                .mapToObj(closing -> new Key(run.id(), closing))
+                .filter(key -> !isWhole(noted.get(key), found.get(key)))
+                .map(key -> "The lines of close " + key.closing() + " of the run " + Words.span(run.period()) + " of "
+                        + group.name() + " are not those it posted.")
+                .toList();
     }
 
     private static boolean isWhole(Sums noted, Sums found) {
