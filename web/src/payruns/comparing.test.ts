@@ -10,6 +10,8 @@ function run(id: number, firstDay: string, lastDay: string): PayRun {
     lastDay,
     state: 'CLOSED',
     closings: 1,
+    offCycleOf: null,
+    offCycle: false,
     checkedAt: null,
     checkedBy: null,
     checked: false,

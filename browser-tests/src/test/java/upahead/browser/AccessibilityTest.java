@@ -15,7 +15,14 @@ class AccessibilityTest extends OnTheDemo {
     @Test
     void ofAnEmployee() {
         browser.signInAndEnter("kerensa", PASSWORD);
-        assertNoFault("/my-time", "/my-time/year", "/my-time/terms", "/my-hours?on=2027-04-20", "/notices", "/mail");
+        assertNoFault(
+                "/my-time",
+                "/my-time/year",
+                "/my-time/terms",
+                "/my-time/statements",
+                "/my-hours?on=2027-04-20",
+                "/notices",
+                "/mail");
         assertNoFaultOn("/my-time", "days asked for", () -> {
             browser.type("[aria-label='Days, typed']", "20-21 May");
             browser.press(Keys.ENTER);
@@ -62,10 +69,23 @@ class AccessibilityTest extends OnTheDemo {
             browser.click("Thu 15 Apr");
             browser.sees("Enter leave on this day");
         });
-        for (String place :
-                new String[] {"/hours/terminals", "/hours/rules", "/hours/file", "/terminal", "/pay-runs/15/compare"}) {
+        for (String place : new String[] {
+            "/hours/terminals",
+            "/hours/rules",
+            "/hours/file",
+            "/terminal",
+            "/pay-runs/15/compare",
+            "/pay-runs/13",
+            "/pay-runs/13/layout",
+            "/payroll-inbox"
+        }) {
             assertNoFaultOn(place, "as it is", () -> browser.sees(""));
         }
+        assertNoFaultOn("/pay-runs/15", "cautions and extra hours", () -> {
+            browser.clickOn("[data-caution] button");
+            browser.click("Time in lieu");
+            browser.sees("Recorded");
+        });
         assertNoFaultOn("/people/27", "working time", () -> {
             browser.click("Working time");
             browser.sees("[data-times]", "Break from");

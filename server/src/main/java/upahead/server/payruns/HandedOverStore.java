@@ -4,6 +4,8 @@ import static upahead.server.database.Tables.HANDED_OVER;
 import static upahead.server.database.Tables.PAY_RUN;
 import static upahead.server.platform.sql.Among.among;
 
+import java.sql.PreparedStatement;
+import java.sql.SQLException;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
@@ -27,28 +29,45 @@ class HandedOverStore {
     }
 
     void add(long runId, int closing, boolean reversal, List<HandedOver> lines) {
-        Inserts.all(
+        Inserts.byHand(
                 sql,
-                lines.stream().map(line -> row(runId, closing, reversal, line)).toList());
+                HANDED_OVER,
+                List.of(
+                        HANDED_OVER.PAY_RUN_ID,
+                        HANDED_OVER.CLOSING,
+                        HANDED_OVER.REVERSAL,
+                        HANDED_OVER.PERSON_ID,
+                        HANDED_OVER.ABOUT_FIRST,
+                        HANDED_OVER.ABOUT_LAST,
+                        HANDED_OVER.SORT,
+                        HANDED_OVER.SOURCE,
+                        HANDED_OVER.PERSON_CODE,
+                        HANDED_OVER.PERSON_NAME,
+                        HANDED_OVER.PAYROLL_CODE,
+                        HANDED_OVER.WHAT,
+                        HANDED_OVER.AMOUNT,
+                        HANDED_OVER.UNIT),
+                lines,
+                (row, line) -> {
+                    row.setLong(1, runId);
+                    row.setInt(2, closing);
+                    row.setBoolean(3, reversal);
+                    bind(row, line);
+                });
     }
 
-    private static HandedOverRecord row(long runId, int closing, boolean reversal, HandedOver line) {
-        HandedOverRecord row = new HandedOverRecord();
-        row.setPayRunId(runId);
-        row.setClosing(closing);
-        row.setReversal(reversal);
-        row.setPersonId(line.personId());
-        row.setAboutFirst(line.about().first());
-        row.setAboutLast(line.about().last());
-        row.setSort(line.sort().name());
-        row.setSource(line.source().name());
-        row.setPersonCode(line.personCode());
-        row.setPersonName(line.personName());
-        row.setPayrollCode(line.payrollCode());
-        row.setWhat(line.what());
-        row.setAmount(line.amount().value());
-        row.setUnit(line.unit().name());
-        return row;
+    private static void bind(PreparedStatement row, HandedOver line) throws SQLException {
+        row.setLong(4, line.personId());
+        row.setObject(5, line.about().first());
+        row.setObject(6, line.about().last());
+        row.setString(7, line.sort().name());
+        row.setString(8, line.source().name());
+        row.setString(9, line.personCode());
+        row.setString(10, line.personName());
+        row.setString(11, line.payrollCode());
+        row.setString(12, line.what());
+        row.setBigDecimal(13, line.amount().value());
+        row.setString(14, line.unit().name());
     }
 
     /** The lines of one close, or what was taken back of them, in the order of the file. */

@@ -16,13 +16,13 @@ import java.util.Map;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Record;
-import org.jooq.conf.ParamType;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import upahead.core.ledger.LineKind;
 import upahead.core.payrun.Frozen;
 import upahead.core.payrun.NewPosting;
 import upahead.core.quantity.Amount;
+import upahead.server.platform.sql.Inserts;
 import upahead.server.platform.sql.Rows;
 
 /** The lines that runs froze. They are only ever added. */
@@ -47,11 +47,10 @@ class PostedLineStore {
     }
 
     void add(List<Posted> lines) {
-        if (lines.isEmpty()) {
-            return;
-        }
-        String insert = sql.insertInto(
-                        POSTED_LINE,
+        Inserts.byHand(
+                sql,
+                POSTED_LINE,
+                List.of(
                         POSTED_LINE.PAY_RUN_ID,
                         POSTED_LINE.CLOSING,
                         POSTED_LINE.PERSON_ID,
@@ -63,21 +62,11 @@ class PostedLineStore {
                         POSTED_LINE.AMOUNT,
                         POSTED_LINE.WITHHELD,
                         POSTED_LINE.WHY,
-                        POSTED_LINE.LATE_CHANGE_ID)
-                .values((Long) null, null, null, null, null, null, null, null, null, null, null, null)
-                .getSQL(ParamType.INDEXED);
-        sql.connection(connection -> {
-            try (PreparedStatement batch = connection.prepareStatement(insert)) {
-                for (Posted posted : lines) {
-                    bind(batch, posted);
-                    batch.addBatch();
-                }
-                batch.executeBatch();
-            }
-        });
+                        POSTED_LINE.LATE_CHANGE_ID),
+                lines,
+                PostedLineStore::bind);
     }
 
-    /** By hand, since a close of many people is bound by how fast its lines are stored. */
     private static void bind(PreparedStatement batch, Posted posted) throws SQLException {
         NewPosting line = posted.line();
         batch.setLong(1, posted.runId());
