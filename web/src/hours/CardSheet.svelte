@@ -9,6 +9,7 @@
   import CardRow from './CardRow.svelte';
   import CardSums from './CardSums.svelte';
   import Confirmations from './Confirmations.svelte';
+  import LieuLeft from './LieuLeft.svelte';
   import { emptyDays, likeTheWeekBefore } from './typing';
 
   let {
@@ -86,6 +87,7 @@
   </div>
 {/if}
 <div class="mb-2 border-y border-base-300 py-1.5"><CardSums totals={view.totals} /></div>
+<LieuLeft personId={view.personId} asOf={view.last} />
 <Confirmations {card} {view} />
 <table class="figures" data-card>
   <thead>

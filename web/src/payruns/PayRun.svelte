@@ -1,17 +1,13 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
-  import type { Blocker, Caution, Worksheet, WorksheetRow } from '../api/types';
+  import type { Caution, Worksheet } from '../api/types';
   import { day, longDay, words } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { LongWork } from '../common/progress.svelte';
   import { said } from '../common/said.svelte';
   import { soon } from '../common/soon';
   import StepsDone from '../common/StepsDone.svelte';
-  import SidePanel from '../common/SidePanel.svelte';
   import { road } from '../frame/road.svelte';
-  import CardPanel from '../hours/CardPanel.svelte';
-  import EnterLeave from '../requests/EnterLeave.svelte';
-  import OpenRequest from '../requests/OpenRequest.svelte';
   import BlockerList from './BlockerList.svelte';
   import CautionList from './CautionList.svelte';
   import CheckRun from './CheckRun.svelte';
@@ -19,8 +15,8 @@
   import CloseRun from './CloseRun.svelte';
   import HoursFile from './HoursFile.svelte';
   import Leavers from './Leavers.svelte';
-  import LieuPanel from './LieuPanel.svelte';
-  import RunRow from './RunRow.svelte';
+  import { RunPanels as RunPanelsOpen } from './panels.svelte';
+  import RunPanels from './RunPanels.svelte';
   import RunTable from './RunTable.svelte';
   import UndoRun from './UndoRun.svelte';
   import { Work } from '../common/work.svelte';
@@ -30,14 +26,9 @@
   let worksheet = $state<Worksheet | null>(null);
   const work = new Work();
   const long = new LongWork();
-  let opened = $state<WorksheetRow | null>(null);
-  let request = $state<number | null>(null);
-  let entering = $state<Pick<Blocker, 'personId' | 'person' | 'on'> | 'SOMEBODY' | null>(null);
-  let mending = $state<{ person: { id: number; name: string }; on: string } | null>(null);
+  const panels = new RunPanelsOpen();
   let checking = $state(false);
   let closing = $state(false);
-  /** Whose extra hours are looked at: a name, empty for everybody. */
-  let extra = $state<string | null>(null);
   let undoing = $state(false);
 
   const id = $derived(Number(params.id));
@@ -63,7 +54,7 @@
 
   /** What is open is about the run before when another one is looked at. */
   function foldPanels() {
-    opened = request = entering = mending = extra = null;
+    panels.fold();
     checking = closing = undoing = false;
   }
 
@@ -97,7 +88,7 @@
   async function look(caution: Caution) {
     const person = { id: caution.personId, name: caution.person };
     if (caution.policyId === null) {
-      mending = { person, on: worksheet!.run.firstDay };
+      panels.openCard(person, worksheet!.run.firstDay);
       return;
     }
     await work.do(async () => {
@@ -105,7 +96,8 @@
       const rows = await answer(
         api.GET('/api/pay-runs/{id}/rows', { params: { path: { id }, query } }),
       );
-      opened = rows.items.find((row) => row.personId === caution.personId) ?? null;
+      const row = rows.items.find((each) => each.personId === caution.personId);
+      if (row) panels.openRow(row);
     });
   }
 </script>
@@ -146,8 +138,8 @@
     {#if gathering}
       <div class="flex flex-wrap gap-3">
         <a class="btn btn-ghost" href={`#/pay-runs/${run.id}/compare`}>Compare</a>
-        <button class="btn" onclick={() => (extra = '')}>Time in lieu</button>
-        <button class="btn" onclick={() => (entering = 'SOMEBODY')}>Enter leave</button>
+        <button class="btn" onclick={() => panels.openExtra('')}>Time in lieu</button>
+        <button class="btn" onclick={() => panels.enterLeave('SOMEBODY')}>Enter leave</button>
         {#if run.state === 'CHECKED'}
           <button class="btn btn-primary" onclick={() => (closing = true)}>Close this run</button>
         {:else}
@@ -185,13 +177,13 @@
     <div class="mb-5 grid gap-4 xl:grid-cols-2">
       <BlockerList
         blockers={worksheet.blockers}
-        decide={(requestId) => (request = requestId)}
+        decide={(requestId) => panels.openRequest(requestId)}
         mend={(blocker) =>
-          (mending = {
-            person: { id: blocker.personId!, name: blocker.person! },
-            on: blocker.on ?? run.firstDay,
-          })}
-        enter={(blocker) => (entering = blocker)}
+          panels.openCard(
+            { id: blocker.personId!, name: blocker.person! },
+            blocker.on ?? run.firstDay,
+          )}
+        enter={(blocker) => panels.enterLeave(blocker)}
       />
       <div class="space-y-4">
         <CautionList {worksheet} {look} changed={() => load(id)} />
@@ -206,73 +198,9 @@
     <Leavers {worksheet} changed={() => load(id)} />
   {/if}
   {#if run.closings > 0}<Delivered {worksheet} />{/if}
-  <RunTable {worksheet} opened={(row) => (opened = row)} />
+  <RunTable {worksheet} opened={(row) => panels.openRow(row)} />
 
-  {#if opened}
-    <RunRow
-      row={opened}
-      columns={worksheet.columns}
-      period={{ first: run.firstDay, last: run.lastDay }}
-      mend={(row) => {
-        opened = null;
-        mending = { person: { id: row.personId, name: row.person }, on: run.firstDay };
-      }}
-      statement={run.state === 'CLOSED' ? run.id : null}
-      lieu={gathering
-        ? (row) => {
-            opened = null;
-            extra = row.person;
-          }
-        : null}
-      close={() => (opened = null)}
-    />
-  {/if}
-  {#if extra !== null}
-    <LieuPanel
-      runId={run.id}
-      search={extra}
-      changed={() => load(id)}
-      close={() => (extra = null)}
-    />
-  {/if}
-  {#if mending !== null}
-    <CardPanel
-      person={mending.person}
-      on={mending.on}
-      enterLeave={(on) => {
-        entering = { personId: mending!.person.id, person: mending!.person.name, on };
-        mending = null;
-      }}
-      close={() => {
-        mending = null;
-        void load(id);
-      }}
-    />
-  {/if}
-  {#if request !== null}
-    <SidePanel title="Decide, and go on with the run" close={() => (request = null)}>
-      <OpenRequest
-        id={request}
-        decided={() => {
-          request = null;
-          void load(id);
-        }}
-      />
-    </SidePanel>
-  {/if}
-  {#if entering !== null}
-    <EnterLeave
-      person={entering === 'SOMEBODY' || entering.personId === null
-        ? null
-        : { id: entering.personId, name: entering.person ?? '' }}
-      on={entering === 'SOMEBODY' ? run.lastDay : (entering.on ?? run.lastDay)}
-      close={() => (entering = null)}
-      done={() => {
-        entering = null;
-        void load(id);
-      }}
-    />
-  {/if}
+  <RunPanels {worksheet} {panels} changed={() => load(id)} />
   {#if undoing}
     <UndoRun
       {worksheet}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
   import type { Column, RequestSummary, WorksheetRow } from '../api/types';
+  import { lapsesNext } from '../balances/lapsing';
   import Amount from '../common/Amount.svelte';
   import { isNegative, isZero } from '../common/decimal';
   import { unitName } from '../common/format';
@@ -31,6 +32,19 @@
   } = $props();
 
   let requests = $state<RequestSummary[]>([]);
+  let lapses = $state('');
+
+  $effect(() => {
+    const path = { personId: row.personId };
+    const query = { asOf: period.last };
+    answer(api.GET('/api/people/{personId}/balances', { params: { path, query } })).then(
+      (loaded) => {
+        const own = loaded.items.find((each) => each.policyId === row.policyId);
+        lapses = own === undefined ? '' : lapsesNext(own);
+      },
+      () => (lapses = ''),
+    );
+  });
 
   $effect(() => {
     const path = { personId: row.personId };
@@ -63,6 +77,7 @@
     = <strong><Amount value={row.closing} /></strong>
     {unitName(row.unit)}
   </p>
+  {#if lapses}<p class="mb-3">{lapses}.</p>{/if}
   {#if row.hours}<p class="mb-3">Hours of the period: {row.hours}.</p>{/if}
   <RunLines lines={row.lines} />
   {#if requests.length > 0}

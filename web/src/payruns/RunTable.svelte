@@ -4,6 +4,7 @@
   import Downloads from '../common/Downloads.svelte';
   import Pager from '../common/Pager.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
+  import Waiting from '../common/Waiting.svelte';
   import { firstOfEach, keyOfRow, RunRows, type Together, type Which } from './worksheet.svelte';
 
   let {
@@ -131,4 +132,6 @@
     empty="No row matches."
   />
   <Pager total={rows.rows.total} size={RunRows.SIZE} bind:page={rows.page} what="balances" />
+{:else if !rows.work.problem}
+  <Waiting what="Fetching the rows" />
 {/if}

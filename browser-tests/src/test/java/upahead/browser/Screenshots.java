@@ -54,7 +54,7 @@ public final class Screenshots {
         browser.sees("[data-person='Petrel Yaxley']", "waiting");
         save("calendar");
         browser.press("t");
-        shot("/pay-runs/15", "What will be frozen", "pay-run");
+        shot("/pay-runs/15", "Merrin Umberleigh", "pay-run");
         browser.set("header input[data-date]", "2027-08-14");
         browser.preferDark();
         shot("/balances/27/1", "Looking ahead to 14 August 2027: forecast", "balance-ahead-in-the-dark");

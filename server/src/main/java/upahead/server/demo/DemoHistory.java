@@ -123,6 +123,8 @@ class DemoHistory {
         events.add(new Event(LocalDate.of(2027, 3, 3).atTime(9, 0), () -> shorten(people.get("B146"))));
         events.add(new Event(LocalDate.of(2027, 3, 3).atTime(10, 0), this::undoOnce));
         events.add(new Event(
+                LocalDate.of(2027, 4, 14).atTime(9, 0), () -> inbox.behave(Behaviour.ANSWERS, List.of("SICK"))));
+        events.add(new Event(
                 LocalDate.of(2027, 4, 15).atTime(18, 0), () -> people.values().forEach(this::readNotices)));
         events.sort(Comparator.comparing(Event::at));
         for (Event event : events) {

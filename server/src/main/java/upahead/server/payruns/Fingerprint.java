@@ -92,7 +92,6 @@ final class Fingerprint {
         if (of.policy().recordedOnly() && account.lines().isEmpty()) {
             return Optional.empty();
         }
-        RunTotals totals = RunTotals.of(account);
         Optional<Ledger.Lapse> lapse =
                 whole && !of.policy().recordedOnly() ? nextLapse(of, run.lastDay()) : Optional.empty();
         return Optional.of(new Statement.Balance(
@@ -100,14 +99,7 @@ final class Fingerprint {
                 of.policy().name(),
                 of.policy().unit(),
                 of.policy().recordedOnly(),
-                totals.opening(),
-                totals.earned(),
-                totals.used(),
-                totals.adjusted(),
-                totals.lapsed(),
-                totals.paidOut(),
-                totals.corrections(),
-                totals.closing(),
+                RunTotals.of(account),
                 whole ? available(account, run.lastDay()) : null,
                 lapse.map(Ledger.Lapse::on).orElse(null),
                 lapse.map(Ledger.Lapse::amount).orElse(null)));

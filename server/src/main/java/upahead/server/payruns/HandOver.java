@@ -2,6 +2,7 @@ package upahead.server.payruns;
 
 import java.time.LocalDate;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -231,6 +232,13 @@ public class HandOver {
     @Transactional(readOnly = true)
     public PayRun run(long runId) {
         return runs.find(runId).orElseThrow(() -> Refusal.notFound("pay run"));
+    }
+
+    /** Single lines that payroll got, by their ids. */
+    @Transactional(readOnly = true)
+    @May(Permission.RUN_PAYROLL)
+    public Map<Long, HandedOver> lines(Collection<Long> ids) {
+        return store.byId(ids);
     }
 
     /** The lines of the newest close of a run, or what was taken back of them; both in the same order. */

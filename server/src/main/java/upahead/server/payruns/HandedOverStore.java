@@ -80,6 +80,13 @@ class HandedOverStore {
                 .fetch(row -> new PayrollLine(row.getId(), line(row)));
     }
 
+    /** Single lines, by their ids. */
+    Map<Long, HandedOver> byId(Collection<Long> ids) {
+        return sql.selectFrom(HANDED_OVER)
+                .where(among(HANDED_OVER.ID, ids))
+                .fetchMap(HANDED_OVER.ID, HandedOverStore::line);
+    }
+
     /** What payroll got for one person with the newest close of a run. */
     List<HandedOver> of(PayRun run, long personId) {
         return sql.selectFrom(HANDED_OVER)

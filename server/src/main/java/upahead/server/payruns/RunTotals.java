@@ -15,7 +15,7 @@ import upahead.core.quantity.Amount;
  * @param corrections of earlier runs, signed
  * @param withheld in this period
  */
-record RunTotals(
+public record RunTotals(
         Amount opening,
         Amount earned,
         Amount used,

@@ -18,7 +18,7 @@ public record Statement(
         long personId, String code, String person, String team, List<Balance> balances, List<Worked> worked) {
 
     /**
-     * A balance in the run: opening + earned - used + adjusted - lapsed - paid out + corrections = closing.
+     * A balance in the run.
      *
      * @param recordedOnly whether there is no balance, only what was used
      * @param available what could be used on the last day of the run; null where it was not kept
@@ -30,14 +30,7 @@ public record Statement(
             String policy,
             Unit unit,
             boolean recordedOnly,
-            Amount opening,
-            Amount earned,
-            Amount used,
-            Amount adjusted,
-            Amount lapsed,
-            Amount paidOut,
-            Amount corrections,
-            Amount closing,
+            RunTotals totals,
             @Nullable Amount available,
             @Nullable LocalDate lapseOn,
             @Nullable Amount lapses) {}

@@ -48,14 +48,15 @@ final class StatementDifference {
     private static Map<String, Figure> figures(Statement statement) {
         Map<String, Figure> figures = new LinkedHashMap<>();
         for (Statement.Balance balance : statement.balances()) {
+            RunTotals totals = balance.totals();
             Map<String, Amount> named = new LinkedHashMap<>();
-            named.put("opening", balance.opening());
-            named.put("earned", balance.earned());
-            named.put("used", balance.used());
-            named.put("adjusted", balance.adjusted());
-            named.put("lapsed", balance.lapsed());
-            named.put("paid out", balance.paidOut());
-            named.put("corrected", balance.corrections());
+            named.put("opening", totals.opening());
+            named.put("earned", totals.earned());
+            named.put("used", totals.used());
+            named.put("adjusted", totals.adjusted());
+            named.put("lapsed", totals.lapsed());
+            named.put("paid out", totals.paidOut());
+            named.put("corrected", totals.corrections());
             named.forEach(
                     (name, amount) -> figures.put(balance.policy() + " " + name, new Figure(amount, balance.unit())));
         }

@@ -168,23 +168,16 @@ public class TimeInLieu {
     @May(Permission.RUN_PAYROLL)
     public void put(long runId, List<Taking> takings) {
         PayRun run = open(runId);
+        Map<Long, Person> some = takings.stream()
+                .map(Taking::personId)
+                .distinct()
+                .collect(Collectors.toMap(Function.identity(), people::get));
+        Map<KindOfPerson, Amount> left = of(run, some).stream()
+                .collect(Collectors.toMap(extra -> new KindOfPerson(extra.personId(), extra.kind()), ExtraHours::left));
         for (Taking taking : takings) {
-            Person person = people.get(taking.personId());
-            Amount left = of(run, Map.of(person.id(), person)).stream()
-                    .filter(extra -> extra.kind().equals(taking.kind()))
-                    .map(ExtraHours::left)
-                    .findFirst()
-                    .orElse(Amount.ZERO);
-            if (!taking.hours().isPositive()) {
-                throw Refusal.of("hours", "Please give more than 0 hours for " + person.name() + ".");
-            }
-            if (taking.hours().isMoreThan(left)) {
-                throw Refusal.of(
-                        "hours",
-                        person.name() + " has " + left + " " + taking.kind() + " hours left in this run, not "
-                                + taking.hours() + ".");
-            }
-            credits.credit(person.id(), taking.policyId(), taking.kind(), taking.hours(), run.lastDay());
+            KindOfPerson from = new KindOfPerson(taking.personId(), taking.kind());
+            take(some.get(taking.personId()), taking, left.getOrDefault(from, Amount.ZERO), run);
+            left.computeIfPresent(from, (unused, hours) -> hours.minus(taking.hours()));
         }
         audit.record(
                 Thing.PAY_RUN,
@@ -192,6 +185,21 @@ public class TimeInLieu {
                 "put extra hours into time in lieu",
                 null,
                 Words.count(takings.size(), "person").replace("persons", "people"));
+    }
+
+    private record KindOfPerson(long personId, String kind) {}
+
+    private void take(Person person, Taking taking, Amount left, PayRun run) {
+        if (!taking.hours().isPositive()) {
+            throw Refusal.of("hours", "Please give more than 0 hours for " + person.name() + ".");
+        }
+        if (taking.hours().isMoreThan(left)) {
+            throw Refusal.of(
+                    "hours",
+                    person.name() + " has " + left + " " + taking.kind() + " hours left in this run, not "
+                            + taking.hours() + ".");
+        }
+        credits.credit(person.id(), taking.policyId(), taking.kind(), taking.hours(), run.lastDay());
     }
 
     /**

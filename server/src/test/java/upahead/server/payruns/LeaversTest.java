@@ -72,7 +72,7 @@ class LeaversTest {
         assertThat(lines(run)).containsExactly("Only One,REG,regular hours,14,hours,2027-03-01,2027-03-07,period");
         Statement statement =
                 company.act(() -> statements.of(run.id(), company.personId())).statement();
-        assertThat(statement.balances().get(0).lapsed()).isEqualTo(Amount.of("1.4"));
+        assertThat(statement.balances().get(0).totals().lapsed()).isEqualTo(Amount.of("1.4"));
         assertThat(company.act(() -> leavers.of(company.newest().id())))
                 .singleElement()
                 .satisfies(leaver -> assertThat(leaver.run().isClosed()).isTrue());

@@ -3,7 +3,6 @@ package upahead.server.payruns.delivery;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
@@ -14,6 +13,7 @@ import org.springframework.transaction.annotation.Transactional;
 import upahead.server.payruns.CloseUndone;
 import upahead.server.payruns.HandOver;
 import upahead.server.payruns.HandOverFigures;
+import upahead.server.payruns.HandedOver;
 import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayrollLine;
 import upahead.server.platform.access.CurrentUser;
@@ -71,12 +71,8 @@ public class Deliveries implements CloseUndone {
         if (lines.isEmpty()) {
             return List.of();
         }
-        Map<Long, PayrollLine> known = new HashMap<>();
-        for (Delivery delivery : deliveries) {
-            handOver.of(run.id(), delivery.closing(), delivery.reversal())
-                    .lines()
-                    .forEach(line -> known.put(line.id(), line));
-        }
+        Map<Long, HandedOver> known =
+                handOver.lines(lines.stream().map(RefusedLine::lineId).toList());
         Layout layout = layouts.of(run.payGroupId()).layout();
         Set<Long> onTheWay = onTheWay(deliveries);
         return lines.stream()
@@ -86,18 +82,18 @@ public class Deliveries implements CloseUndone {
                 .toList();
     }
 
-    private static RefusedRow row(RefusedLine refused, PayrollLine line, Layout layout, Set<Long> onTheWay) {
+    private static RefusedRow row(RefusedLine refused, HandedOver line, Layout layout, Set<Long> onTheWay) {
         return new RefusedRow(
-                line.id(),
-                line.line().personName(),
-                layout.code(line.line().payrollCode()),
-                line.line().what(),
-                line.line().amount(),
-                line.line().unit(),
-                line.line().about().first(),
-                line.line().about().last(),
+                refused.lineId(),
+                line.personName(),
+                layout.code(line.payrollCode()),
+                line.what(),
+                line.amount(),
+                line.unit(),
+                line.about().first(),
+                line.about().last(),
                 refused.reason(),
-                onTheWay.contains(line.id()),
+                onTheWay.contains(refused.lineId()),
                 refused.settled());
     }
 

@@ -15,6 +15,7 @@ import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
 import upahead.server.payruns.FrozenStatement;
 import upahead.server.payruns.HandedOver;
+import upahead.server.payruns.RunTotals;
 import upahead.server.payruns.Statement.Balance;
 import upahead.server.platform.words.Words;
 
@@ -25,15 +26,15 @@ final class StatementPage {
     private static final float SPACE = 14;
 
     /** A figure of a balance, which is left out where all of them are 0. */
-    private record Figure(String heading, Function<Balance, Amount> of) {}
+    private record Figure(String heading, Function<RunTotals, Amount> of) {}
 
     private static final List<Figure> FIGURES = List.of(
-            new Figure("+ Earned", Balance::earned),
-            new Figure("− Used", Balance::used),
-            new Figure("± Adjusted", Balance::adjusted),
-            new Figure("− Lapsed", Balance::lapsed),
-            new Figure("− Paid out", Balance::paidOut),
-            new Figure("± Corrected", Balance::corrections));
+            new Figure("+ Earned", RunTotals::earned),
+            new Figure("− Used", RunTotals::used),
+            new Figure("± Adjusted", RunTotals::adjusted),
+            new Figure("− Lapsed", RunTotals::lapsed),
+            new Figure("− Paid out", RunTotals::paidOut),
+            new Figure("± Corrected", RunTotals::corrections));
 
     private final Document document = new Document(PageSize.A4, MARGIN, MARGIN, MARGIN, MARGIN);
     private final FrozenStatement frozen;
@@ -110,7 +111,8 @@ final class StatementPage {
         }
         List<Figure> figures = FIGURES.stream()
                 .filter(figure -> kept.stream()
-                        .anyMatch(balance -> !figure.of().apply(balance).isZero()))
+                        .anyMatch(
+                                balance -> !figure.of().apply(balance.totals()).isZero()))
                 .toList();
         List<String> headings = new ArrayList<>(List.of("Policy", "Unit", "Opening"));
         figures.forEach(figure -> headings.add(figure.heading()));
@@ -127,11 +129,13 @@ final class StatementPage {
     }
 
     private static List<String> cells(Balance balance, List<Figure> figures) {
-        List<String> cells =
-                new ArrayList<>(List.of(balance.policy(), unit(balance.unit().name()), figure(balance.opening())));
-        figures.forEach(figure -> cells.add(figure(figure.of().apply(balance))));
+        List<String> cells = new ArrayList<>(List.of(
+                balance.policy(),
+                unit(balance.unit().name()),
+                figure(balance.totals().opening())));
+        figures.forEach(figure -> cells.add(figure(figure.of().apply(balance.totals()))));
         cells.add(balance.available() == null ? "" : figure(balance.available()));
-        cells.add(figure(balance.closing()));
+        cells.add(figure(balance.totals().closing()));
         return cells;
     }
 
