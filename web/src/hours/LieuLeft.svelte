@@ -2,6 +2,7 @@
   import { answer, api } from '../api/client';
   import type { BalanceRow } from '../api/types';
   import { lapsesNext } from '../balances/lapsing';
+  import { isZero } from '../common/decimal';
   import { withUnit } from '../common/format';
 
   let { personId, asOf }: { personId: number; asOf: string } = $props();
@@ -11,7 +12,8 @@
   $effect(() => {
     const path = { personId };
     answer(api.GET('/api/people/{personId}/balances', { params: { path, query: { asOf } } })).then(
-      (loaded) => (rows = loaded.items.filter((row) => row.kind === 'TIME_IN_LIEU')),
+      (loaded) =>
+        (rows = loaded.items.filter((row) => row.kind === 'TIME_IN_LIEU' && !isZero(row.balance))),
       () => (rows = []),
     );
   });

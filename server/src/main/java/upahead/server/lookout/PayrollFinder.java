@@ -29,7 +29,7 @@ class PayrollFinder {
                 .forEach((runId, rows) -> items.add(item(
                         runId,
                         "Payroll has refused " + Words.count(rows, "row"),
-                        "They are not paid until they are delivered again or settled by hand.")));
+                        "Not paid until delivered again or settled by hand.")));
         deliveries.unanswered().stream()
                 .map(delivery -> delivery.runId())
                 .distinct()

@@ -29,8 +29,11 @@ class LookoutTest {
                 .filteredOn(item -> item.urgency() == Urgency.FURTHER_AHEAD)
                 .extracting(LookoutItem::by)
                 .isSorted();
-        assertThat(items.get(0).what()).isEqualTo("Close the run of Hourly staff");
-        assertThat(items.get(0).why()).isEqualTo("The period 12 April to 25 April is over; 33 blockers in the way.");
+        assertThat(items.get(0).what()).isEqualTo("Payroll has refused 1 row");
+        assertThat(items.get(0).why())
+                .isEqualTo("Of the run 1 April to 15 April. Not paid until delivered again or settled by hand.");
+        assertThat(items.get(1).what()).isEqualTo("Close the run of Hourly staff");
+        assertThat(items.get(1).why()).isEqualTo("The period 12 April to 25 April is over; 33 blockers in the way.");
     }
 
     @Test

@@ -9,15 +9,12 @@ import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.context.annotation.Import;
 import upahead.server.cards.CardTyping;
 import upahead.server.cards.CardTyping.TypedLine;
 import upahead.server.platform.clock.MovableClock;
 
 /** What is looked at before a close, and what happens when it changes afterwards. */
-@Import(SmallCompany.class)
-@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:pay-runs;DB_CLOSE_DELAY=-1")
+@WithSmallCompanies
 class CheckedRunsTest {
 
     private static final LocalDate MONDAY = SmallCompany.MONDAY;

@@ -15,8 +15,6 @@ import org.junit.jupiter.api.RepeatedTest;
 import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.context.annotation.Import;
 import upahead.server.payruns.delivery.Courier;
 import upahead.server.payruns.delivery.Deliveries;
 import upahead.server.payruns.delivery.HandOverFiles;
@@ -30,9 +28,7 @@ import upahead.server.payruns.inbox.Inbox;
 import upahead.server.payruns.inbox.InboxRow;
 
 /** Rows on their way to payroll: taken once each, whatever happens to messages and answers. */
-@Import(SmallCompany.class)
-@SpringBootTest(
-        properties = {"spring.datasource.url=jdbc:h2:mem:pay-runs;DB_CLOSE_DELAY=-1", "upahead.delivery.every=1d"})
+@WithSmallCompanies
 class DeliveryTest {
 
     @Autowired

@@ -8,8 +8,6 @@ import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.context.annotation.Import;
 import upahead.core.quantity.Amount;
 import upahead.server.cards.CardTyping;
 import upahead.server.cards.CardTyping.TypedLine;
@@ -18,8 +16,7 @@ import upahead.server.payruns.delivery.HandOverFiles;
 import upahead.server.platform.clock.MovableClock;
 
 /** A leaver, whose accounts are closed before the run of the group. */
-@Import(SmallCompany.class)
-@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:pay-runs;DB_CLOSE_DELAY=-1")
+@WithSmallCompanies
 class LeaversTest {
 
     private static final LocalDate MONDAY = SmallCompany.MONDAY;

@@ -15,8 +15,6 @@ import java.util.concurrent.Future;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.context.annotation.Import;
 import upahead.core.payrun.NewPosting;
 import upahead.core.quantity.Amount;
 import upahead.server.cards.CardTyping;
@@ -29,8 +27,7 @@ import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.words.Words;
 
 /** Runs of a company of one, gathered, closed and corrected. */
-@Import(SmallCompany.class)
-@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:pay-runs;DB_CLOSE_DELAY=-1")
+@WithSmallCompanies
 class PayRunsTest {
 
     @Autowired

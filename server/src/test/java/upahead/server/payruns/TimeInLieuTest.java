@@ -8,8 +8,6 @@ import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.context.annotation.Import;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.server.cards.CardTyping;
@@ -25,10 +23,13 @@ import upahead.server.policies.PolicyKind;
 import upahead.server.policies.PolicyTexts;
 import upahead.server.policies.RequestRules;
 import upahead.server.policies.TermsWriter;
+import upahead.server.requests.EnteredLeave;
+import upahead.server.requests.leave.RequestDraft;
+import upahead.server.requests.leave.RequestDraft.AskedDay;
+import upahead.server.requests.leave.RequestDraft.Part;
 
 /** Extra hours that become time in lieu inside a run instead of being paid. */
-@Import(SmallCompany.class)
-@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:pay-runs;DB_CLOSE_DELAY=-1")
+@WithSmallCompanies
 class TimeInLieuTest {
 
     private static final LocalDate MONDAY = SmallCompany.MONDAY;
@@ -47,6 +48,9 @@ class TimeInLieuTest {
 
     @Autowired
     private Proof proof;
+
+    @Autowired
+    private EnteredLeave entered;
 
     @Autowired
     private PolicyTexts texts;
@@ -131,10 +135,7 @@ class TimeInLieuTest {
     void hoursThatAreCorrectedBelowWhatBecameTimeBlockTheRun() {
         company.work("regular,40", "overtime,3");
         put("overtime", "3");
-        company.act(() -> {
-            cards.change(company.personId(), List.of(new TypedLine(MONDAY, "10h 3h overtime", "10h 1h overtime")), "");
-            return null;
-        });
+        type(MONDAY, "10h 3h overtime", "10h 1h overtime");
         assertThatThrownBy(() -> company.close(company.newest()))
                 .hasMessageContaining("3 overtime hours became time in lieu, but only 1 are recorded");
     }
@@ -168,6 +169,40 @@ class TimeInLieuTest {
         company.takeSecondWeek();
         company.close(company.newest());
         assertThat(company.act(proof::prove).differences()).isEmpty();
+    }
+
+    @Test
+    void timeEarnedInOneRunIsUsedInTheNext() {
+        company.work("regular,40", "overtime,2");
+        put("overtime", "2");
+        company.close(company.newest());
+        LocalDate nextMonday = MONDAY.plusWeeks(1);
+        company.act(() -> entered.enter(
+                new RequestDraft(
+                        company.personId(),
+                        policy,
+                        List.of(new AskedDay(nextMonday, Part.HOURS, Amount.of("2.5"))),
+                        "late start"),
+                ""));
+        clock.moveTo(MONDAY.plusWeeks(2));
+        type(nextMonday, "", "5.5h");
+        PayRun next = company.newest();
+        company.close(next);
+        assertThat(row(next).opening()).isEqualTo(Amount.of(3));
+        assertThat(row(next).used()).isEqualTo(Amount.of("2.5"));
+        assertThat(row(next).closing()).isEqualTo(Amount.of("0.5"));
+        assertThat(lines(next.id()))
+                .containsExactly(
+                        "REG,regular hours,5.5,hours,2027-03-08,2027-03-14,period",
+                        "TIL,Lieu " + company.code() + " taken,2.5,hours,2027-03-08,2027-03-14,period");
+        assertThat(company.act(proof::prove).differences()).isEmpty();
+    }
+
+    private void type(LocalDate on, String seen, String line) {
+        company.act(() -> {
+            cards.change(company.personId(), List.of(new TypedLine(on, seen, line)), "");
+            return null;
+        });
     }
 
     private void put(String kind, String hours) {

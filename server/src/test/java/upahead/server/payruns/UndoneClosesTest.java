@@ -8,8 +8,6 @@ import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
-import org.springframework.boot.test.context.SpringBootTest;
-import org.springframework.context.annotation.Import;
 import upahead.core.payrun.NewPosting;
 import upahead.core.quantity.Amount;
 import upahead.server.cards.CardTyping;
@@ -19,8 +17,7 @@ import upahead.server.payruns.delivery.HandOverFiles;
 import upahead.server.platform.clock.MovableClock;
 
 /** Closes that are undone, and runs that go on after them. */
-@Import(SmallCompany.class)
-@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:pay-runs;DB_CLOSE_DELAY=-1")
+@WithSmallCompanies
 class UndoneClosesTest {
 
     @Autowired
