@@ -5,7 +5,8 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import Waiting from '../common/Waiting.svelte';
-  import { becomes, keyOf, Lieu } from './lieu.svelte';
+  import { becomes, keyOf } from './lieu';
+  import { Lieu } from './lieu.svelte';
 
   let {
     runId,

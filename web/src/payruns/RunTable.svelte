@@ -5,7 +5,8 @@
   import Pager from '../common/Pager.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
   import Waiting from '../common/Waiting.svelte';
-  import { firstOfEach, keyOfRow, RunRows, type Together, type Which } from './worksheet.svelte';
+  import { firstOfEach, keyOfRow } from './rows';
+  import { RunRows, type Together, type Which } from './worksheet.svelte';
 
   let {
     worksheet,

@@ -1,24 +1,8 @@
 import { answer, api } from '../api/client';
 import type { ExtraHours } from '../api/types';
-import { exactProduct, isDecimal, isPositive } from '../common/decimal';
+import { isPositive } from '../common/decimal';
 import { Work } from '../common/work.svelte';
-
-/** Hours of one person and kind that somebody is about to put into time in lieu. */
-export interface Chosen {
-  policyId: number;
-  hours: string;
-}
-
-export const keyOf = (extra: ExtraHours) => `${extra.personId} ${extra.kind}`;
-
-/** Hours as they are sent: a comma is a point. */
-const exact = (hours: string) => hours.trim().replace(',', '.');
-
-/** The time that chosen hours become; nothing as long as they cannot be read. */
-export function becomes(extra: ExtraHours, { policyId, hours }: Chosen): string {
-  const rate = extra.policies.find((policy) => policy.policyId === policyId)?.rate ?? '0';
-  return isDecimal(exact(hours)) ? exactProduct(exact(hours), rate) : '';
-}
+import { type Chosen, exact, keyOf } from './lieu';
 
 /** The extra hours of a run, and what of them is being put into time in lieu. */
 export class Lieu {

@@ -73,12 +73,3 @@ export class RunRows {
     );
   }
 }
-
-/** On which rows the hours of a person stand: the first of each person one after another. */
-export function firstOfEach(rows: WorksheetRow[]): string[] {
-  return rows
-    .filter((row, index) => index === 0 || rows[index - 1]!.personId !== row.personId)
-    .map(keyOfRow);
-}
-
-export const keyOfRow = (row: WorksheetRow) => `${row.personId}/${row.policyId}`;
