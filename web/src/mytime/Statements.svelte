@@ -35,7 +35,7 @@
   <Empty><p>There is none yet. One comes with each pay run that is closed.</p></Empty>
 {:else}
   <table class="figures max-w-2xl">
-    <thead><tr><th>Period</th><th>Closed</th><th></th></tr></thead>
+    <thead><tr><th>Period</th><th>Closed</th><th>Statement</th></tr></thead>
     <tbody>
       {#each statements as each (each.runId)}
         <tr>

@@ -120,9 +120,8 @@
       <table class="figures">
         <thead>
           <tr>
-            <th></th><th>Person</th><th>Code</th><th>What</th><th class="number">Amount</th><th
-              >Unit</th
-            ><th>Why payroll refused it</th>
+            <th>Choose</th><th>Person</th><th>Code</th><th>What</th><th class="number">Amount</th
+            ><th>Unit</th><th>Why payroll refused it</th>
           </tr>
         </thead>
         <tbody>

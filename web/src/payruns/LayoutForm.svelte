@@ -125,9 +125,9 @@
   </div>
 
   <h2 class="mb-1">The file</h2>
-  <pre class="sheet mb-4 overflow-x-auto p-3 text-sm" data-tried tabindex="-1">{editing.lines.join(
-      '\n',
-    )}</pre>
+  <pre
+    class="sheet mb-4 p-3 text-sm break-words whitespace-pre-wrap"
+    data-tried>{editing.lines.join('\n')}</pre>
   <ProblemNote problem={editing.work.problem} />
   <button class="btn btn-primary" disabled={editing.work.busy}>Save the layout</button>
 </form>

@@ -148,7 +148,8 @@ class PayRunDayTest {
     @Test
     @Order(7)
     void theTimeIsUsedInTheNextRun() {
-        browser.go("/pay-runs/16");
+        browser.go("/pay-runs");
+        browser.clickOnRow("Mon 26 Apr to");
         browser.press(Keys.chord(Keys.CONTROL, "k"));
         browser.type("[aria-label='Go to'] input", "lieu merrin 28 apr");
         browser.sees("Time in lieu for Merrin Umberleigh");
