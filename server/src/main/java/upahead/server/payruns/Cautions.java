@@ -1,5 +1,6 @@
 package upahead.server.payruns;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -35,7 +36,12 @@ final class Cautions {
         return List.copyOf(cautions.found);
     }
 
+    /** Nothing is told of whoever leaves in the period: fewer hours are no surprise then. */
     private void hours(PersonPostings person) {
+        LocalDate lastDay = person.person().lastDay();
+        if (lastDay != null && !lastDay.isAfter(run.lastDay())) {
+            return;
+        }
         Amount now = person.hoursWorked();
         List<Amount> before = person.workedBefore();
         if (now.isZero() && before.stream().anyMatch(Amount::isPositive)) {
@@ -56,7 +62,11 @@ final class Cautions {
         }
         useLimit(account, totals);
         if (account.lines().stream().map(CausedPosting::line).anyMatch(NewPosting::isCorrection)) {
-            add(account, Kind.CORRECTED, "Corrects earlier runs by " + words(totals.corrections(), account));
+            add(
+                    account,
+                    Kind.CORRECTED,
+                    "Corrects earlier runs by "
+                            + words(totals.corrections(), account).replace('-', '−'));
         }
         Amount lapsed = Amount.sum(account.lines().stream()
                 .map(CausedPosting::line)
