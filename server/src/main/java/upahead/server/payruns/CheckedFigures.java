@@ -44,11 +44,10 @@ class CheckedFigures {
 
         void look(PersonPostings person) {
             if (run.isChecked()) {
-                Fingerprint.Taken now = Fingerprint.figures(person, run);
                 long id = person.person().id();
                 seen.add(id);
-                if (!now.fingerprint().equals(before.get(id))) {
-                    differing.put(id, now.statement());
+                if (!Fingerprint.of(person).equals(before.get(id))) {
+                    differing.put(id, Fingerprint.figures(person, run));
                 }
             }
         }

@@ -4,12 +4,11 @@ import java.nio.charset.StandardCharsets;
 import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HexFormat;
-import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.stream.Stream;
 import upahead.core.calendar.DateSpan;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.Ledger;
@@ -27,15 +26,16 @@ final class Fingerprint {
 
     /** For a check: with what is available and what lapses next. */
     static Taken whole(PersonPostings person, PayRun run) {
-        return taken(person, run, true);
+        return new Taken(statement(person, run, true), of(person));
     }
 
-    /** For comparing with a check: the fingerprint is the same as that of the whole. */
-    static Taken figures(PersonPostings person, PayRun run) {
-        return taken(person, run, false);
+    /** The figures alone, for saying how they differ from those of a check. */
+    static Statement figures(PersonPostings person, PayRun run) {
+        return statement(person, run, false);
     }
 
-    private static Taken taken(PersonPostings person, PayRun run, boolean whole) {
+    /** What tells a person's figures from any others. */
+    static String of(PersonPostings person) {
         StringBuilder text = new StringBuilder();
         person.worked().forEach(line -> text.append(line.payrollCode())
                 .append(' ')
@@ -45,24 +45,28 @@ final class Fingerprint {
                 .append(' ')
                 .append(line.about())
                 .append('\n'));
-        List<Statement.Balance> balances = new ArrayList<>();
-        person.accounts().stream()
-                .sorted(Comparator.comparing(
-                        account -> account.account().policy().name()))
-                .forEach(account -> {
-                    add(text, account);
-                    balance(account, run, whole).ifPresent(balances::add);
-                });
-        Statement statement = new Statement(
+        byName(person).forEach(account -> add(text, account));
+        return hash(text.toString());
+    }
+
+    private static Statement statement(PersonPostings person, PayRun run, boolean whole) {
+        return new Statement(
                 person.person().id(),
                 person.person().code(),
                 person.person().name(),
                 person.person().team(),
-                balances,
+                byName(person)
+                        .flatMap(account -> balance(account, run, whole).stream())
+                        .toList(),
                 person.worked().stream()
                         .map(line -> new Statement.Worked(line.what(), line.payrollCode(), line.amount(), line.unit()))
                         .toList());
-        return new Taken(statement, hash(text.toString()));
+    }
+
+    private static Stream<AccountPostings> byName(PersonPostings person) {
+        return person.accounts().stream()
+                .sorted(Comparator.comparing(
+                        account -> account.account().policy().name()));
     }
 
     private static void add(StringBuilder text, AccountPostings account) {
