@@ -129,7 +129,7 @@
     blank={notKept}
     ordered={{ by: rows.wanted.order, change: (order) => rows.change({ order }) }}
     {opened}
-    marks={(row) => ({ 'data-policy': row.policy })}
+    marks={(row) => ({ 'data-person': row.person, 'data-policy': row.policy })}
     empty="No row matches."
   />
   <Pager total={rows.rows.total} size={RunRows.SIZE} bind:page={rows.page} what="balances" />

@@ -147,14 +147,12 @@ class LateFactsTest {
         browser.go("/pay-runs/15");
         DemoRun.settle(browser, folder);
 
-        browser.type("[aria-label='Search the worksheet']", "Delphine");
         corrected(
+                "Delphine",
                 "Hourly leave",
                 "Regular hours of 7 April changed from 8 to 3 by Teodric Brackwyn: Read from the wrong card; Version of");
-        browser.type("[aria-label='Search the worksheet']", "Leofric");
-        corrected("Sick time", "Hire date moved from 15 March to 1 March by Teodric Brackwyn. Now:");
-        browser.type("[aria-label='Search the worksheet']", "Kerensa");
-        corrected("Hourly leave", "Hourly leave of 16 February cancelled by Teodric Brackwyn");
+        corrected("Leofric", "Sick time", "Hire date moved from 15 March to 1 March by Teodric Brackwyn. Now:");
+        corrected("Kerensa", "Hourly leave", "Hourly leave of 16 February cancelled by Teodric Brackwyn");
         browser.type("[aria-label='Search the worksheet']", "");
 
         CheckedRun.with(browser, "late changes, all of them known");
@@ -196,8 +194,9 @@ class LateFactsTest {
         browser.sees("[data-period]", "Mon 15 Feb to Sun 28 Feb, closed");
     }
 
-    private void corrected(String policy, String why) {
-        browser.clickOn("tr[data-policy='" + policy + "'] [data-row]");
+    private void corrected(String person, String policy, String why) {
+        browser.type("[aria-label='Search the worksheet']", person);
+        browser.clickOn("tr[data-person^=" + person + "][data-policy='" + policy + "'] [data-row]");
         browser.sees("[data-sort=CORRECTION]", "Correction for");
         browser.sees("[role=dialog]", why);
         browser.click("Close");

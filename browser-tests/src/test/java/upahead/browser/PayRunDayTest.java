@@ -63,7 +63,7 @@ class PayRunDayTest {
         browser.sees("Gathering");
         DemoRun.settle(browser, folder);
         browser.type("[aria-label='Search the worksheet']", "Kerensa");
-        browser.clickOn("tr[data-policy='Hourly leave'] [data-row]");
+        browser.clickOn("tr[data-person^=Kerensa][data-policy='Hourly leave'] [data-row]");
         browser.sees("[data-sort=CORRECTION]", "Correction for 28 Mar 2027");
         browser.sees("[role=dialog]", "Stayed for the late watering");
         browser.click("Close");
@@ -90,14 +90,14 @@ class PayRunDayTest {
     @Test
     @Order(4)
     void aCautionIsAcceptedAndWhatChangesAfterTheCheckIsNamed() {
-        browser.clickOn("[data-caution=NO_HOURS] button:last-of-type");
-        browser.type("[name=note]", "on leave all fortnight");
+        browser.clickOn("[data-caution=AT_A_LIMIT] button:last-of-type");
+        browser.type("[name=note]", "she was told");
         browser.click("Accept");
-        browser.waitUntilGone("[data-caution=NO_HOURS]");
+        browser.waitUntilGone("[data-caution=AT_A_LIMIT]");
         browser.sees("1 caution accepted");
         CheckedRun.with(browser, "all of it is known");
         browser.type("[aria-label='Search the worksheet']", "Kerensa");
-        browser.clickOn("tr[data-policy='Hourly leave'] [data-row]");
+        browser.clickOn("tr[data-person^=Kerensa][data-policy='Hourly leave'] [data-row]");
         browser.click("The time card");
         browser.type("[data-line='2027-04-14']", "7h");
         browser.pressOn("[data-line='2027-04-14']", Keys.ENTER);
@@ -161,7 +161,7 @@ class PayRunDayTest {
         browser.clickOn("[role=dialog] form button");
         browser.sees("Time in lieu of Merrin Umberleigh is entered");
         browser.type("[aria-label='Search the worksheet']", "Merrin");
-        browser.clickOn("tr[data-policy='Time in lieu'] [data-row]");
+        browser.clickOn("tr[data-person^=Merrin][data-policy='Time in lieu'] [data-row]");
         browser.sees("[role=dialog]", "Taken");
     }
 }
