@@ -1,27 +1,45 @@
 package upahead.browser;
 
-import com.deque.html.axecore.results.CheckedNode;
 import com.deque.html.axecore.selenium.AxeBuilder;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.List;
-import org.openqa.selenium.WebDriver;
+import org.openqa.selenium.JavascriptExecutor;
 
 /** Looks at the page that a browser shows with a checker of accessibility. */
 final class AccessibilityFaults {
 
-    private static final int MOST_PLACES = 3;
+    /** Brought to a document once, however many screens are shown in it: it is large. */
+    private static final String CHECKER = read("/axe.min.js");
+
+    /** Each rule that is broken, with up to three of the places where; what is in order is not described. */
+    private static final String CHECK =
+            """
+            const done = arguments[arguments.length - 1];
+            axe.run(document, {resultTypes: ['violations']}).then(
+              (found) => done(found.violations.map(
+                (rule) => rule.id + ': ' + rule.nodes.slice(0, 3).map((node) => node.html).join(', '))),
+              (problem) => done(['the checker fails: ' + problem]));
+            """;
 
     private AccessibilityFaults() {}
 
     /** Each rule that is broken, with some of the places where. */
-    static List<String> on(WebDriver driver) {
-        // no page has a frame, for which the other mode opens a window each time
-        return new AxeBuilder()
-                .setLegacyMode().analyze(driver).getViolations().stream()
-                        .map(rule -> rule.getId() + ": "
-                                + rule.getNodes().stream()
-                                        .map(CheckedNode::getHtml)
-                                        .limit(MOST_PLACES)
-                                        .toList())
-                        .toList();
+    @SuppressWarnings("unchecked")
+    static List<String> on(JavascriptExecutor page) {
+        if (!(boolean) page.executeScript("return 'axe' in window")) {
+            page.executeScript(CHECKER);
+        }
+        return (List<String>) page.executeAsyncScript(CHECK);
+    }
+
+    private static String read(String resource) {
+        try (InputStream script = AxeBuilder.class.getResourceAsStream(resource)) {
+            return new String(script.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException unreadable) {
+            throw new UncheckedIOException(unreadable);
+        }
     }
 }

@@ -20,6 +20,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
 import org.junit.jupiter.api.io.TempDir;
+import upahead.server.DemoData;
 
 /**
  * The program is killed right after it has answered; everything it answered is there when it starts again. Each round

@@ -11,6 +11,7 @@ import org.openqa.selenium.support.ui.FluentWait;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
+import upahead.server.DemoData;
 import upahead.server.UpAhead;
 
 /** The real program on a free port, with its data in a folder, to be stopped and started as often as wanted. */
@@ -29,13 +30,6 @@ final class Program implements AutoCloseable {
         Program program = new Program(data);
         program.start("--spring.profiles.active=demo");
         return program;
-    }
-
-    /** Fills a folder with the demo data. */
-    static void fill(Path data) {
-        Program program = new Program(data);
-        program.start("--spring.profiles.active=demo");
-        program.close();
     }
 
     /** Starts the program with nothing in it. */

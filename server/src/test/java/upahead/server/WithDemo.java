@@ -7,18 +7,14 @@ import java.lang.annotation.Target;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.context.ContextConfiguration;
 import org.springframework.transaction.annotation.Transactional;
 
 /** A test on the demo data; what it changes is rolled back, and nothing is done by itself. */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
-@SpringBootTest(
-        properties = {
-            "spring.datasource.url=jdbc:h2:mem:demo;DB_CLOSE_DELAY=-1",
-            "upahead.daily.every=1d",
-            "upahead.mail.every=1d",
-            "upahead.delivery.every=1d"
-        })
+@SpringBootTest(properties = {"upahead.daily.every=1d", "upahead.mail.every=1d", "upahead.delivery.every=1d"})
+@ContextConfiguration(initializers = DemoInMemory.class)
 @AutoConfigureMockMvc
 @ActiveProfiles("demo")
 @Transactional

@@ -17,12 +17,15 @@ import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.context.ContextConfiguration;
 import org.springframework.test.web.servlet.MockMvc;
 import upahead.core.quantity.Amount;
+import upahead.server.DemoInMemory;
 import upahead.server.Somebody;
 
 /** Two administrators, or one with a nervous finger, send the same thing at the same moment: it happens once. */
-@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:moment;DB_CLOSE_DELAY=-1")
+@SpringBootTest
+@ContextConfiguration(initializers = DemoInMemory.class)
 @AutoConfigureMockMvc
 @ActiveProfiles("demo")
 class SameMomentTest {

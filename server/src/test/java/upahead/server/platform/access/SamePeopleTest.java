@@ -19,10 +19,13 @@ import org.springframework.mock.web.MockHttpServletResponse;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.mock.web.MockPart;
 import org.springframework.test.context.ActiveProfiles;
+import org.springframework.test.context.ContextConfiguration;
 import org.springframework.test.web.servlet.MockMvc;
+import upahead.server.DemoInMemory;
 
 /** Two who change the same people in the same moment. */
-@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:moment;DB_CLOSE_DELAY=-1")
+@SpringBootTest
+@ContextConfiguration(initializers = DemoInMemory.class)
 @AutoConfigureMockMvc
 @ActiveProfiles("demo")
 class SamePeopleTest {

@@ -37,6 +37,7 @@ import org.springframework.test.context.DynamicPropertyRegistry;
 import org.springframework.test.context.DynamicPropertySource;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
+import upahead.server.DemoData;
 import upahead.server.Somebody;
 import upahead.server.platform.clock.MovableClock;
 
@@ -55,6 +56,7 @@ class NothingIsLostTest {
 
     @DynamicPropertySource
     static void inAFile(DynamicPropertyRegistry properties) {
+        DemoData.copyTo(data);
         properties.add("upahead.data", data::toString);
     }
 

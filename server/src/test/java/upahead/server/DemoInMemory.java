@@ -1,0 +1,14 @@
+package upahead.server;
+
+import org.springframework.boot.test.util.TestPropertyValues;
+import org.springframework.context.ApplicationContextInitializer;
+import org.springframework.context.ConfigurableApplicationContext;
+
+/** Gives a program a copy of the demo data of its own, in memory. */
+public final class DemoInMemory implements ApplicationContextInitializer<ConfigurableApplicationContext> {
+
+    @Override
+    public void initialize(ConfigurableApplicationContext program) {
+        TestPropertyValues.of("spring.datasource.url=" + DemoData.inMemory()).applyTo(program);
+    }
+}
