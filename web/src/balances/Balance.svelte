@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { isPositive } from '../common/decimal';
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { AheadView, BalanceDetail, RunPosting } from '../api/types';
@@ -13,6 +12,7 @@
   import { asOf } from '../frame/asof.svelte';
   import Adjust from './Adjust.svelte';
   import AheadList from './AheadList.svelte';
+  import Ledger from './Ledger.svelte';
   import StepLine from './StepLine.svelte';
   import { Work } from '../common/work.svelte';
 
@@ -133,14 +133,14 @@
   <div class="mt-4 grid gap-8 xl:grid-cols-2">
     <section class="min-w-0">
       <h2 class="mb-1">What happened</h2>
-      {@render ledger([...facts].reverse())}
+      <Ledger lines={[...facts].reverse()} />
       <p class="quiet mt-1 text-sm">
         {amount(detail.opening)} before {day(detail.from)}
       </p>
     </section>
     <section class="min-w-0">
       <h2 class="mb-1 text-primary">Line by line, forecast</h2>
-      {@render ledger(ahead)}
+      <Ledger lines={ahead} />
     </section>
   </div>
   {#if adjusting}
@@ -155,37 +155,3 @@
     />
   {/if}
 {/if}
-
-{#snippet ledger(lines: BalanceDetail['lines'])}
-  <div class="overflow-x-auto">
-    <table class="figures">
-      <thead>
-        <tr>
-          <th>Day</th><th>What</th><th class="number">Change</th><th class="number">Balance</th><th
-            >Why</th
-          >
-        </tr>
-      </thead>
-      <tbody>
-        {#each lines as line, index (index)}
-          <tr>
-            <td class="whitespace-nowrap">{day(line.on)}</td>
-            <td class="whitespace-nowrap">{kindName(line.kind)}</td>
-            <td class="number">
-              <Amount value={line.amount} change />
-              {#if isPositive(line.withheld)}
-                <span class="block text-xs" title={line.withheld}
-                  >{amount(line.withheld)} withheld</span
-                >
-              {/if}
-            </td>
-            <td class="number"><Amount value={line.balance} /></td>
-            <td class="text-sm">{line.why}</td>
-          </tr>
-        {:else}
-          <tr><td colspan="5" class="quiet">Nothing in the months shown.</td></tr>
-        {/each}
-      </tbody>
-    </table>
-  </div>
-{/snippet}

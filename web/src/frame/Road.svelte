@@ -1,5 +1,6 @@
 <script lang="ts">
   import DateField from '../common/DateField.svelte';
+  import Banknote from '@lucide/svelte/icons/banknote';
   import Flag from '@lucide/svelte/icons/flag';
   import Milestone from '@lucide/svelte/icons/milestone';
   import Shield from '@lucide/svelte/icons/shield';
@@ -99,7 +100,7 @@
     return Object.values(byDay);
   });
 
-  const marks = { HOLIDAY: Milestone, PROTECTED: Shield, POLICY: Flag };
+  const marks = { HOLIDAY: Milestone, PROTECTED: Shield, POLICY: Flag, PAY_DAY: Banknote };
 </script>
 
 <header

@@ -12,6 +12,7 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import { soon } from '../common/soon';
   import Waiting from '../common/Waiting.svelte';
+  import { Work } from '../common/work.svelte';
   import { asOf } from '../frame/asof.svelte';
   import { road } from '../frame/road.svelte';
   import { session } from '../frame/session.svelte';
@@ -29,7 +30,10 @@
   let found = $state<AttendancePage | null>(null);
   let problem = $state<Problem | null>(null);
   let name = $state('');
-  const kept = new KeptViews(session.current.username ?? '');
+  const kept = new KeptViews();
+  const views = new Work();
+
+  $effect(() => void views.do(() => kept.load()));
   const ask = latest<AttendancePage>();
 
   const isPayroll = $derived(session.may('RUN_PAYROLL'));
@@ -90,6 +94,11 @@
   function show(view: Wanted) {
     wanted = structuredClone($state.snapshot(view));
     page = 0;
+  }
+
+  async function keep(event: SubmitEvent) {
+    event.preventDefault();
+    if (await views.do(() => kept.keep(name.trim(), $state.snapshot(wanted)))) name = '';
   }
 
   function blank(row: AttendanceRow, column: { key: string }): string | null {
@@ -167,18 +176,11 @@
       <button
         class="quiet"
         aria-label={`Forget the view ${view.name}`}
-        onclick={() => kept.forget(view.name)}>×</button
+        onclick={() => views.do(() => kept.forget(view.name))}>×</button
       >
     </span>
   {/each}
-  <form
-    class="flex items-center gap-1"
-    onsubmit={(event) => {
-      event.preventDefault();
-      kept.keep(name.trim(), $state.snapshot(wanted));
-      name = '';
-    }}
-  >
+  <form class="flex items-center gap-1" onsubmit={keep}>
     <input
       class="input input-sm w-40"
       aria-label="Name of this view"
@@ -195,7 +197,7 @@
     >
   {/if}
 </div>
-<ProblemNote {problem} />
+<ProblemNote problem={problem ?? views.problem} />
 {#if found === null}
   {#if !problem}<Waiting what="Gathering hours" />{/if}
 {:else}

@@ -1,3 +1,4 @@
+import { answer, api } from '../api/client';
 import { clockTime } from '../common/clock';
 import { isDecimal } from '../common/decimal';
 
@@ -76,27 +77,29 @@ export interface KeptView {
   wanted: Wanted;
 }
 
-/** The views of attendance that somebody keeps in this browser. */
+/** The views of attendance that somebody keeps. */
 export class KeptViews {
   all = $state<KeptView[]>([]);
-  readonly #key: string;
+  readonly #place = { params: { path: { place: 'ATTENDANCE' as const } } };
 
-  constructor(username: string) {
-    this.#key = `views of attendance of ${username}`;
-    const text = localStorage.getItem(this.#key);
-    this.all = text === null ? [] : (JSON.parse(text) as KeptView[]);
+  async load(): Promise<void> {
+    this.#set(await answer(api.GET('/api/views/{place}', this.#place)));
   }
 
-  keep(name: string, wanted: Wanted): void {
-    this.#set([...this.all.filter((each) => each.name !== name), { name, wanted }]);
+  async keep(name: string, wanted: Wanted): Promise<void> {
+    const body = { name, wanted: JSON.stringify(wanted) };
+    this.#set(await answer(api.PUT('/api/views/{place}', { ...this.#place, body })));
   }
 
-  forget(name: string): void {
-    this.#set(this.all.filter((each) => each.name !== name));
+  async forget(name: string): Promise<void> {
+    const params = { ...this.#place.params, query: { name } };
+    this.#set(await answer(api.DELETE('/api/views/{place}', { params })));
   }
 
-  #set(all: KeptView[]): void {
-    this.all = all;
-    localStorage.setItem(this.#key, JSON.stringify(all));
+  #set(kept: { name: string; wanted: string }[]): void {
+    this.all = kept.map(({ name, wanted }) => ({
+      name,
+      wanted: { ...EVERYBODY, ...(JSON.parse(wanted) as Partial<Wanted>) },
+    }));
   }
 }

@@ -102,7 +102,7 @@
     </thead>
     <tbody>
       {#each inbox.items as row (row.row)}
-        <tr>
+        <tr data-person={row.name}>
           <td class="whitespace-nowrap">{dayAndTime(row.takenAt)}</td>
           <td>{row.name}</td>
           <td>{row.code}</td>

@@ -15,6 +15,7 @@
   import CloseRun from './CloseRun.svelte';
   import HoursFile from './HoursFile.svelte';
   import Leavers from './Leavers.svelte';
+  import PayDate from './PayDate.svelte';
   import { RunPanels as RunPanelsOpen } from './panels.svelte';
   import RunPanels from './RunPanels.svelte';
   import RunTable from './RunTable.svelte';
@@ -120,6 +121,7 @@
           <span class="quiet" role="status">Something changed; the run is gathered anew.</span>
         {/if}
       </p>
+      <PayDate {run} changed={() => load(id)} />
       {#if worksheet.events.some((event) => event.what === 'UNDONE' || event.what === 'CHANGED')}
         <ol class="quiet mt-1 text-sm">
           {#each worksheet.events as event, index (index)}

@@ -89,7 +89,7 @@
   </Empty>
 {:else}
   <table class="figures max-w-3xl" use:listKeys>
-    <thead><tr><th>Period</th><th>State</th><th>Closed</th><th></th></tr></thead>
+    <thead><tr><th>Period</th><th>Paid on</th><th>State</th><th>Closed</th><th></th></tr></thead>
     <tbody>
       {#each runs as run (run.id)}
         <tr>
@@ -103,6 +103,7 @@
               >
             {/each}
           </td>
+          <td>{day(run.paysOn)}</td>
           <td class="font-semibold">{words(run.state)}</td>
           <td>{run.closedAt ? `${day(run.closedAt)} by ${run.closedBy}` : ''}</td>
           <td>

@@ -6,6 +6,7 @@
   import OpenRequest from '../requests/OpenRequest.svelte';
   import LieuPanel from './LieuPanel.svelte';
   import type { RunPanels } from './panels.svelte';
+  import RunLedger from './RunLedger.svelte';
   import RunRow from './RunRow.svelte';
 
   let {
@@ -34,8 +35,16 @@
     columns={worksheet.columns}
     period={{ first: run.firstDay, last: run.lastDay }}
     mend={(row) => panels.openCard({ id: row.personId, name: row.person }, run.firstDay)}
+    ledger={(row) => panels.openLedger(row)}
     lieu={gathering ? (row) => panels.openExtra(row.person) : null}
     statement={gathering ? null : run.id}
+    close={() => panels.fold()}
+  />
+{:else if panels.ledger}
+  <RunLedger
+    row={panels.ledger}
+    until={run.lastDay}
+    back={() => panels.openRow(panels.ledger!)}
     close={() => panels.fold()}
   />
 {:else if panels.extra !== null}

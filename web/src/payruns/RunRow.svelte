@@ -15,6 +15,7 @@
     columns,
     period,
     mend,
+    ledger,
     lieu,
     statement,
     close,
@@ -24,6 +25,8 @@
     period: { first: string; last: string };
     /** Opens the card. */
     mend: (row: WorksheetRow) => void;
+    /** Opens the ledger of the balance. */
+    ledger: (row: WorksheetRow) => void;
     /** Opens the extra hours, null where they can no longer become time. */
     lieu: ((row: WorksheetRow) => void) | null;
     /** The closed run whose statement there is, null while it is open. */
@@ -84,8 +87,9 @@
     <h3 class="mt-4 mb-1 font-semibold">Requests of the period</h3>
     <RequestTable {requests} />
   {/if}
-  <p class="mt-4 flex gap-4">
+  <p class="mt-4 flex flex-wrap gap-x-4 gap-y-1">
     <button class="underline" onclick={() => mend(row)}>The time card</button>
+    <button class="underline" onclick={() => ledger(row)}>The ledger</button>
     {#if lieu}<button class="underline" onclick={() => lieu(row)}>Extra hours</button>{/if}
     {#if statement !== null}
       <a class="underline" href={`/api/people/${row.personId}/statements/${statement}`} download

@@ -8,6 +8,7 @@ function run(id: number, firstDay: string, lastDay: string): PayRun {
     payGroupId: 1,
     firstDay,
     lastDay,
+    paysOn: lastDay,
     state: 'CLOSED',
     closings: 1,
     offCycleOf: null,

@@ -6,6 +6,8 @@ export type Entering = Pick<Blocker, 'personId' | 'person' | 'on'> | 'SOMEBODY';
 /** What is open beside a run; only one thing is at a time. */
 export class RunPanels {
   row = $state<WorksheetRow | null>(null);
+  /** Of which row the whole ledger is looked at. */
+  ledger = $state<WorksheetRow | null>(null);
   request = $state<number | null>(null);
   entering = $state<Entering | null>(null);
   card = $state<{ person: { id: number; name: string }; on: string } | null>(null);
@@ -13,12 +15,17 @@ export class RunPanels {
   extra = $state<string | null>(null);
 
   fold(): void {
-    this.row = this.request = this.entering = this.card = this.extra = null;
+    this.row = this.ledger = this.request = this.entering = this.card = this.extra = null;
   }
 
   openRow(row: WorksheetRow): void {
     this.fold();
     this.row = row;
+  }
+
+  openLedger(row: WorksheetRow): void {
+    this.fold();
+    this.ledger = row;
   }
 
   openRequest(id: number): void {

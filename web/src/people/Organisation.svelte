@@ -1,4 +1,5 @@
 <script lang="ts">
+  import PayDay from './PayDay.svelte';
   import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
   import type { Organisation } from '../api/types';
@@ -27,6 +28,7 @@
   let group = $state('');
   let every = $state<(typeof LENGTHS)[number][0]>('FORTNIGHT');
   let anchor = $state(session.current.today);
+  let paidAfter = $state('5');
   const work = new Work();
 
   async function load() {
@@ -72,7 +74,7 @@
     await attempt(() =>
       answer(
         api.POST('/api/organisation/pay-groups', {
-          body: { name: group, every, anchor },
+          body: { name: group, every, anchor, paidAfter: Number(paidAfter) },
         }),
       ),
     );
@@ -136,10 +138,18 @@
       <ul class="mb-3 divide-y divide-base-300">
         {#each organisation.payGroups as each (each.id)}
           <li class="flex items-baseline gap-2 px-1 py-1">
-            <span class="grow"
-              >{each.name}<span class="quiet">, paid every {words(each.every).toLowerCase()}</span
-              ></span
-            >
+            <div class="grow">
+              <p>
+                {each.name}<span class="quiet">, paid every {words(each.every).toLowerCase()}</span>
+              </p>
+              <PayDay
+                group={each}
+                changed={async () => {
+                  await load();
+                  road.changed();
+                }}
+              />
+            </div>
             {@render removal('pay-groups', each.id, each.name)}
           </li>
         {:else}
@@ -166,6 +176,11 @@
             <DateField class="input w-44" name="anchor" bind:value={anchor} />
           </label>
         {/if}
+        <label class="block">
+          Paid
+          <input class="input w-16" inputmode="numeric" name="paid-after" bind:value={paidAfter} />
+          days after a period’s last day
+        </label>
         <button class="btn" disabled={group.trim() === '' || !anchor}>Add</button>
       </form>
     </section>

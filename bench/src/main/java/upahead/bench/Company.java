@@ -17,6 +17,7 @@ import org.jooq.DSLContext;
 import org.jooq.TableRecord;
 import org.springframework.context.ConfigurableApplicationContext;
 import upahead.core.calendar.PayCalendar;
+import upahead.core.calendar.PayDay;
 import upahead.core.earning.PerPeriod;
 import upahead.core.earning.Upfront;
 import upahead.core.policy.Leftover;
@@ -72,7 +73,8 @@ final class Company {
     /** Sets everything up with the hours and leave of some periods, and begins the first run; the pay group's id. */
     long setUp(int periods) {
         clock.moveTo(START);
-        long group = organisation.addPayGroup("Everybody", new PayCalendar(PayCalendar.Every.FORTNIGHT, FIRST_MONDAY));
+        long group = organisation.addPayGroup(
+                "Everybody", new PayCalendar(PayCalendar.Every.FORTNIGHT, FIRST_MONDAY), PayDay.STANDARD);
         addPeople(organisation.addSite("Here"), organisation.addTeam("All"), group);
         List<Long> ids = new ArrayList<>();
         ids.add(inForce("Leave by hours", byHours()));

@@ -11,6 +11,7 @@ import java.util.concurrent.locks.LockSupport;
 import java.util.function.IntConsumer;
 import org.springframework.context.ConfigurableApplicationContext;
 import upahead.core.calendar.PayCalendar;
+import upahead.core.calendar.PayDay;
 import upahead.core.earning.PerPeriod;
 import upahead.core.policy.Leftover;
 import upahead.core.policy.Limit;
@@ -124,7 +125,10 @@ final class SettingUp {
     private static long measure(ConfigurableApplicationContext program, int people) {
         program.getBean(MovableClock.class).moveTo(TODAY);
         program.getBean(Organisation.class)
-                .addPayGroup("Everybody", new PayCalendar(PayCalendar.Every.FORTNIGHT, LocalDate.of(2027, 1, 4)));
+                .addPayGroup(
+                        "Everybody",
+                        new PayCalendar(PayCalendar.Every.FORTNIGHT, LocalDate.of(2027, 1, 4)),
+                        PayDay.STANDARD);
         PeopleImport imports = program.getBean(PeopleImport.class);
         byte[] file = file(people);
         Reading asItComes = new Reading(FileColumns.Reading.BY_ITSELF, TODAY);

@@ -15,7 +15,7 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 final class Patience {
 
     private static final Duration LONGEST = Duration.ofSeconds(20);
-    private static final Duration GLANCE = Duration.ofMillis(20);
+    private static final Duration GLANCE = Duration.ofMillis(40);
 
     private final ChromeDriver driver;
 

@@ -74,10 +74,11 @@ final class Program implements AutoCloseable {
     }
 
     private void start(String... more) {
-        String[] arguments = new String[more.length + 2];
+        String[] arguments = new String[more.length + 3];
         System.arraycopy(more, 0, arguments, 0, more.length);
         arguments[more.length] = "--server.port=0";
         arguments[more.length + 1] = "--upahead.data=" + data.toAbsolutePath();
+        arguments[more.length + 2] = "--upahead.warm-start=false";
         running = SpringApplication.run(UpAhead.class, arguments);
     }
 }

@@ -155,6 +155,7 @@ final class ProgramProcess {
                 jars(),
                 "upahead.server.UpAhead",
                 "--spring.profiles.active=demo",
+                "--upahead.warm-start=false",
                 "--upahead.data=" + folder));
         command.addAll(List.of(options).subList(1, options.length));
         return new ProcessBuilder(command)

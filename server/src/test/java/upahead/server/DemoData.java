@@ -86,7 +86,11 @@ public final class DemoData {
 
     private static void live(Path folder) {
         SpringApplication.run(
-                        UpAhead.class, "--spring.profiles.active=demo", "--server.port=0", "--upahead.data=" + folder)
+                        UpAhead.class,
+                        "--spring.profiles.active=demo",
+                        "--server.port=0",
+                        "--upahead.warm-start=false",
+                        "--upahead.data=" + folder)
                 .close();
     }
 

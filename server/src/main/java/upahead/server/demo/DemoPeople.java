@@ -16,6 +16,7 @@ import org.apache.commons.csv.CSVRecord;
 import org.springframework.core.io.ClassPathResource;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.PayCalendar;
+import upahead.core.calendar.PayDay;
 import upahead.core.quantity.Amount;
 import upahead.server.employment.EmploymentType;
 import upahead.server.employment.Hiring;
@@ -60,9 +61,11 @@ class DemoPeople {
     Map<String, Person> setUp() {
         Map<String, Long> groups = Map.of(
                 HOURLY,
-                organisation.addPayGroup(HOURLY, new PayCalendar(PayCalendar.Every.FORTNIGHT, FIRST_MONDAY)),
+                organisation.addPayGroup(
+                        HOURLY, new PayCalendar(PayCalendar.Every.FORTNIGHT, FIRST_MONDAY), new PayDay(5)),
                 SALARIED,
-                organisation.addPayGroup(SALARIED, new PayCalendar(PayCalendar.Every.HALF_MONTH, FIRST_MONDAY)));
+                organisation.addPayGroup(
+                        SALARIED, new PayCalendar(PayCalendar.Every.HALF_MONTH, FIRST_MONDAY), new PayDay(0)));
         Map<String, Long> sites = new HashMap<>();
         Map<String, Long> teams = new HashMap<>();
         Map<String, Long> ids = new HashMap<>();

@@ -17,8 +17,8 @@ import upahead.server.platform.tables.TablePage;
 @RequestMapping("/api")
 class PeopleController {
 
-    /** A pay group by name. */
-    record PayGroupView(long id, String name, String every) {}
+    /** A pay group by name; it is paid some days after the last of a period. */
+    record PayGroupView(long id, String name, String every, int paidAfter) {}
 
     /** What people are grouped by. */
     record OrganisationView(List<Named> sites, List<Named> teams, List<PayGroupView> payGroups) {}
@@ -80,7 +80,8 @@ class PeopleController {
                         .map(group -> new PayGroupView(
                                 group.id(),
                                 group.name(),
-                                group.calendar().every().name()))
+                                group.calendar().every().name(),
+                                group.payDay().daysAfter()))
                         .toList());
     }
 }

@@ -7,12 +7,14 @@ import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.PayCalendar;
+import upahead.core.calendar.PayDay;
 import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
+import upahead.server.platform.words.Words;
 
 /** Sites, teams and pay groups. */
 @Service
@@ -21,11 +23,13 @@ public class Organisation {
     private final OrganisationStore store;
     private final Audit audit;
     private final MovableClock clock;
+    private final List<PayDayFollower> followers;
 
-    Organisation(OrganisationStore store, Audit audit, MovableClock clock) {
+    Organisation(OrganisationStore store, Audit audit, MovableClock clock, List<PayDayFollower> followers) {
         this.store = store;
         this.audit = audit;
         this.clock = clock;
+        this.followers = followers;
     }
 
     @Transactional
@@ -48,15 +52,30 @@ public class Organisation {
 
     @Transactional
     @May(Permission.KEEP_PEOPLE)
-    public long addPayGroup(String name, PayCalendar calendar) {
+    public long addPayGroup(String name, PayCalendar calendar, PayDay payDay) {
         requireName(
                 name,
                 store.payGroups().stream()
                         .map(group -> new Named(group.id(), group.name()))
                         .toList());
-        long id = store.addPayGroup(name, calendar);
+        long id = store.addPayGroup(name, calendar, payDay);
         audit.record(Thing.PAY_GROUP, id, "added a pay group", null, name);
         return id;
+    }
+
+    /**
+     * Has a pay group paid on another day; runs that are open follow.
+     *
+     * @throws Refusal if there is no such pay group
+     */
+    @Transactional
+    @May(Permission.KEEP_PEOPLE)
+    public void setPayDay(long id, PayDay payDay) {
+        PayDay before = payGroup(id).payDay();
+        store.setPayDay(id, payDay);
+        PayGroup now = payGroup(id);
+        followers.forEach(each -> each.payDayChanged(now));
+        audit.record(Thing.PAY_GROUP, id, "changed the pay day", inWords(before), inWords(payDay));
     }
 
     /**
@@ -110,6 +129,10 @@ public class Organisation {
         PayGroup before = payGroup(id);
         store.removePayGroup(id);
         audit.record(Thing.PAY_GROUP, id, "removed a pay group", before.name(), null);
+    }
+
+    private static String inWords(PayDay payDay) {
+        return Words.count(payDay.daysAfter(), "day") + " after the period";
     }
 
     private static Named named(long id, List<Named> all, String what) {

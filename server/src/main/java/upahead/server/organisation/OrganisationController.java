@@ -1,6 +1,8 @@
 package upahead.server.organisation;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -18,12 +20,15 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import upahead.core.calendar.PayCalendar;
+import upahead.core.calendar.PayDay;
 import upahead.server.organisation.HoursKinds.HoursKind;
 
 /** Sites, teams and pay groups, to add and to rename. */
 @RestController
 @RequestMapping("/api/organisation")
 class OrganisationController {
+
+    private static final String PAID_AFTER = "please give 0 to 60 days";
 
     /** The name of a site or team. */
     record NameForm(
@@ -33,13 +38,19 @@ class OrganisationController {
     /**
      * A pay group to be added.
      *
+     * @param paidAfter days after the last day of a period, from 0 to 60
      * @param anchor the first day of any one of its weeks or fortnights; of no effect for half-months and months
      */
     record PayGroupForm(
             @NotBlank(message = "please give a name") @Size(max = 80, message = "a name has at most 80 characters")
                     String name,
             @NotNull(message = "please say how long a pay period is") PayCalendar.Every every,
-            @NotNull(message = "please give the first day of a pay period") LocalDate anchor) {}
+            @NotNull(message = "please give the first day of a pay period") LocalDate anchor,
+            @Min(value = 0, message = PAID_AFTER) @Max(value = PayDay.LATEST, message = PAID_AFTER) int paidAfter) {}
+
+    /** How many days after the last day of a period a pay group is paid. */
+    record PayDayForm(
+            @Min(value = 0, message = PAID_AFTER) @Max(value = PayDay.LATEST, message = PAID_AFTER) int paidAfter) {}
 
     /** The clock of a site, such as "Europe/London". */
     record SiteClock(long siteId, String site, String timeZone) {}
@@ -76,8 +87,15 @@ class OrganisationController {
     Named addPayGroup(@Valid @RequestBody PayGroupForm form) {
         PayCalendar calendar = new PayCalendar(form.every(), form.anchor());
         return new Named(
-                organisation.addPayGroup(form.name().strip(), calendar),
+                organisation.addPayGroup(form.name().strip(), calendar, new PayDay(form.paidAfter())),
                 form.name().strip());
+    }
+
+    /** Has a pay group paid on another day after its periods. */
+    @PutMapping("/pay-groups/{id}/pay-day")
+    Named setPayDay(@PathVariable long id, @Valid @RequestBody PayDayForm form) {
+        organisation.setPayDay(id, new PayDay(form.paidAfter()));
+        return new Named(id, organisation.payGroup(id).name());
     }
 
     /** By which clock each site works. */

@@ -12,6 +12,7 @@ import java.util.Set;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.calendar.PayCalendar;
+import upahead.core.calendar.PayDay;
 import upahead.server.platform.audit.Thing;
 import upahead.server.platform.audit.ThingNames;
 import upahead.server.platform.sql.NamesById;
@@ -40,13 +41,21 @@ class OrganisationStore implements ThingNames {
                 .fetchOne(TEAM.ID);
     }
 
-    long addPayGroup(String name, PayCalendar calendar) {
+    long addPayGroup(String name, PayCalendar calendar, PayDay payDay) {
         return sql.insertInto(PAY_GROUP)
                 .set(PAY_GROUP.NAME, name)
                 .set(PAY_GROUP.FREQUENCY, calendar.every().name())
                 .set(PAY_GROUP.ANCHOR, calendar.anchor())
+                .set(PAY_GROUP.PAID_AFTER, payDay.daysAfter())
                 .returningResult(PAY_GROUP.ID)
                 .fetchOne(PAY_GROUP.ID);
+    }
+
+    void setPayDay(long id, PayDay payDay) {
+        sql.update(PAY_GROUP)
+                .set(PAY_GROUP.PAID_AFTER, payDay.daysAfter())
+                .where(PAY_GROUP.ID.eq(id))
+                .execute();
     }
 
     void renameSite(long id, String name) {
@@ -92,7 +101,8 @@ class OrganisationStore implements ThingNames {
                 .fetch(row -> new PayGroup(
                         row.getId(),
                         row.getName(),
-                        new PayCalendar(PayCalendar.Every.valueOf(row.getFrequency()), row.getAnchor())));
+                        new PayCalendar(PayCalendar.Every.valueOf(row.getFrequency()), row.getAnchor()),
+                        new PayDay(row.getPaidAfter())));
     }
 
     @Override

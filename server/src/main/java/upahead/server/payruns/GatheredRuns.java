@@ -8,7 +8,6 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import org.springframework.stereotype.Component;
-import org.springframework.transaction.support.TransactionSynchronizationManager;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.access.SignedIn;
 import upahead.server.platform.clock.MovableClock;
@@ -67,7 +66,7 @@ class GatheredRuns {
      */
     GatheredRun of(long id) {
         PayRun run = run(id);
-        if (isChangingSomething()) {
+        if (TurnStore.isChangingSomething()) {
             return gathering.of(run);
         }
         GatheredRun before = kept(id);
@@ -78,12 +77,6 @@ class GatheredRuns {
             renewBehindTheScenes(id);
         }
         return before;
-    }
-
-    /** What is gathered within a change may never come to be, and is not kept. */
-    private static boolean isChangingSomething() {
-        return TransactionSynchronizationManager.isActualTransactionActive()
-                && !TransactionSynchronizationManager.isCurrentTransactionReadOnly();
     }
 
     /** Whether what is shown of a run is being gathered anew. */

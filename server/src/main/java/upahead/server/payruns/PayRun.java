@@ -8,6 +8,7 @@ import upahead.core.calendar.DateSpan;
 /**
  * One pay period of one group.
  *
+ * @param paysOn the day on which it is paid; it no longer moves once the run is closed
  * @param offCycleOf the leaver whose run it is, closed before that of the group; null for a run of the whole group
  * @param closings how often it was closed
  * @param checkedAt null unless it is checked, or closed after a check
@@ -20,6 +21,7 @@ public record PayRun(
         long payGroupId,
         LocalDate firstDay,
         LocalDate lastDay,
+        LocalDate paysOn,
         RunState state,
         @Nullable Long offCycleOf,
         int closings,

@@ -13,6 +13,7 @@ import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
@@ -39,15 +40,20 @@ class PayRunController {
     /** The pay group that begins, and a day of its first period. */
     record FirstRun(long payGroupId, @NotNull(message = "please choose a day of the first period") LocalDate day) {}
 
+    /** The day on which a run is paid. */
+    record PayDateForm(@NotNull(message = "please choose a day") LocalDate on) {}
+
     private final PayRuns runs;
     private final RunClosing closing;
     private final HoursImport hours;
+    private final PayDates payDates;
     private final Progress progress;
 
-    PayRunController(PayRuns runs, RunClosing closing, HoursImport hours, Progress progress) {
+    PayRunController(PayRuns runs, RunClosing closing, HoursImport hours, PayDates payDates, Progress progress) {
         this.runs = runs;
         this.closing = closing;
         this.hours = hours;
+        this.payDates = payDates;
         this.progress = progress;
     }
 
@@ -62,6 +68,12 @@ class PayRunController {
     List<PayRun> begin(@Valid @RequestBody FirstRun first) {
         runs.begin(first.payGroupId(), first.day());
         return runs.ofGroup(first.payGroupId());
+    }
+
+    /** Has an open run paid on another day. */
+    @PutMapping("/{id}/pay-date")
+    PayRun pay(@PathVariable long id, @Valid @RequestBody PayDateForm form) {
+        return payDates.pay(id, form.on());
     }
 
     @PostMapping("/{id}/closing")

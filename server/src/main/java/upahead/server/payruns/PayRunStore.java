@@ -36,15 +36,16 @@ class PayRunStore implements ThingNames, ClosedPeriods {
         this.sql = sql;
     }
 
-    long add(long payGroupId, DateSpan period) {
-        return add(payGroupId, period, OF_THE_GROUP);
+    long add(long payGroupId, DateSpan period, LocalDate paysOn) {
+        return add(payGroupId, period, paysOn, OF_THE_GROUP);
     }
 
-    private long add(long payGroupId, DateSpan period, long offCycleOf) {
+    private long add(long payGroupId, DateSpan period, LocalDate paysOn, long offCycleOf) {
         return sql.insertInto(PAY_RUN)
                 .set(PAY_RUN.PAY_GROUP_ID, payGroupId)
                 .set(PAY_RUN.FIRST_DAY, period.first())
                 .set(PAY_RUN.LAST_DAY, period.last())
+                .set(PAY_RUN.PAYS_ON, paysOn)
                 .set(PAY_RUN.STATE, RunState.GATHERING.name())
                 .set(PAY_RUN.OFF_CYCLE_OF, offCycleOf)
                 .returningResult(PAY_RUN.ID)
@@ -74,7 +75,20 @@ class PayRunStore implements ThingNames, ClosedPeriods {
     }
 
     long addOfLeaver(PayRun group, long personId) {
-        return add(group.payGroupId(), group.period(), personId);
+        return add(group.payGroupId(), group.period(), group.paysOn(), personId);
+    }
+
+    /** The runs of a group and of its leavers that are not closed. */
+    List<PayRun> openOf(long payGroupId) {
+        return sql.selectFrom(PAY_RUN)
+                .where(PAY_RUN.PAY_GROUP_ID.eq(payGroupId))
+                .and(PAY_RUN.STATE.ne(RunState.CLOSED.name()))
+                .fetch(PayRunStore::run);
+    }
+
+    /** Has a run paid on a day. */
+    void pay(long id, LocalDate on) {
+        sql.update(PAY_RUN).set(PAY_RUN.PAYS_ON, on).where(PAY_RUN.ID.eq(id)).execute();
     }
 
     /** All closed runs, the oldest first. */
@@ -214,6 +228,7 @@ class PayRunStore implements ThingNames, ClosedPeriods {
                 row.getPayGroupId(),
                 row.getFirstDay(),
                 row.getLastDay(),
+                row.getPaysOn(),
                 RunState.valueOf(row.getState()),
                 row.getOffCycleOf() == OF_THE_GROUP ? null : row.getOffCycleOf(),
                 row.getClosings(),

@@ -8,6 +8,7 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.server.organisation.Organisation;
+import upahead.server.organisation.PayGroup;
 import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
 import upahead.server.platform.problems.Refusal;
@@ -50,8 +51,9 @@ public class PayRuns {
         if (!store.ofGroup(payGroupId).isEmpty()) {
             throw Refusal.conflict("This pay group has begun already.");
         }
-        DateSpan period = organisation.payGroup(payGroupId).calendar().periodOf(day);
-        long id = store.add(payGroupId, period);
+        PayGroup group = organisation.payGroup(payGroupId);
+        DateSpan period = group.calendar().periodOf(day);
+        long id = store.add(payGroupId, period, group.payDay().of(period));
         audit.record(Thing.PAY_RUN, id, "began the first run", null, period.toString());
     }
 

@@ -106,7 +106,7 @@ public class RunClosing {
         DateSpan next = group.calendar().after(run.period());
         if (store.ofGroup(group.id()).stream()
                 .noneMatch(other -> other.firstDay().equals(next.first()))) {
-            store.add(group.id(), next);
+            store.add(group.id(), next, group.payDay().of(next));
         }
     }
 

@@ -20,6 +20,7 @@ import upahead.server.payruns.RunState;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
+import upahead.server.platform.words.Words;
 import upahead.server.policies.Policies;
 import upahead.server.road.RoadView.Kind;
 import upahead.server.road.RoadView.Mark;
@@ -60,7 +61,13 @@ public class Road {
         List<Segment> segments = segments(group, today);
         DateSpan shown = new DateSpan(
                 segments.get(0).first(), segments.get(segments.size() - 1).last());
-        return new RoadView(group.id(), group.name(), group.calendar().every(), today, segments, marks(shown));
+        return new RoadView(
+                group.id(),
+                group.name(),
+                group.calendar().every(),
+                today,
+                segments,
+                marks(shown, payDays(group, segments)));
     }
 
     private List<Segment> segments(PayGroup group, LocalDate today) {
@@ -73,13 +80,28 @@ public class Road {
                 .toList();
     }
 
+    /** When each period is paid: those that have begun by their runs, those ahead by the rule of the group. */
+    private List<Mark> payDays(PayGroup group, List<Segment> segments) {
+        Map<LocalDate, PayRun> byFirstDay =
+                runs.ofGroup(group.id()).stream().collect(Collectors.toMap(PayRun::firstDay, run -> run));
+        return segments.stream()
+                .map(segment -> {
+                    DateSpan period = new DateSpan(segment.first(), segment.last());
+                    PayRun run = byFirstDay.get(segment.first());
+                    LocalDate on = run == null ? group.payDay().of(period) : run.paysOn();
+                    return new Mark(on, Kind.PAY_DAY, Words.span(period) + " is paid");
+                })
+                .toList();
+    }
+
     private static Segment segment(DateSpan period, PayRun run) {
         State state = run == null ? State.AHEAD : run.state() == RunState.CLOSED ? State.CLOSED : State.GATHERING;
         return new Segment(period.first(), period.last(), state, run == null ? null : run.id());
     }
 
-    private List<Mark> marks(DateSpan shown) {
-        List<Mark> marks = new ArrayList<>();
+    private List<Mark> marks(DateSpan shown, List<Mark> payDays) {
+        List<Mark> marks = new ArrayList<>(
+                payDays.stream().filter(mark -> shown.contains(mark.on())).toList());
         holidays.all().stream()
                 .filter(holiday -> shown.contains(holiday.on()))
                 .collect(Collectors.toMap(HolidayView::on, HolidayView::name, (one, other) -> one))

@@ -37,7 +37,8 @@ public record RoadView(
     public enum Kind {
         HOLIDAY,
         PROTECTED,
-        POLICY
+        POLICY,
+        PAY_DAY
     }
 
     /** Something that happens on a day. */

@@ -18,6 +18,7 @@ import org.springframework.security.access.AccessDeniedException;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.HolidayCalendar.Holiday;
 import upahead.core.calendar.PayCalendar;
+import upahead.core.calendar.PayDay;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.server.Somebody;
@@ -114,7 +115,8 @@ class FirstStepsTest {
         long site = act(() -> organisation.addSite("Mill"));
         long team = act(() -> organisation.addTeam("Loom hall"));
         assertDone();
-        long group = act(() -> organisation.addPayGroup("Weavers", new PayCalendar(PayCalendar.Every.WEEK, FIRST_DAY)));
+        long group = act(() -> organisation.addPayGroup(
+                "Weavers", new PayCalendar(PayCalendar.Every.WEEK, FIRST_DAY), PayDay.STANDARD));
         assertDone(What.PAY_GROUPS);
 
         act(() -> starters.addAll(

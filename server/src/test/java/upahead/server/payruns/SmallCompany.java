@@ -8,6 +8,7 @@ import java.util.concurrent.atomic.AtomicInteger;
 import java.util.function.Supplier;
 import org.springframework.boot.test.context.TestComponent;
 import upahead.core.calendar.PayCalendar;
+import upahead.core.calendar.PayDay;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.server.Somebody;
@@ -92,7 +93,7 @@ class SmallCompany {
         code = "P" + COMPANIES.incrementAndGet();
         clock.moveTo(MONDAY.plusWeeks(1));
         act(() -> {
-            groupId = organisation.addPayGroup("Weekly " + code, WEEKLY);
+            groupId = organisation.addPayGroup("Weekly " + code, WEEKLY, PayDay.STANDARD);
             long site = organisation.addSite("Site " + code);
             long team = organisation.addTeam("Team " + code);
             Amount none = Amount.ZERO;

@@ -49,7 +49,8 @@ class StatementsTest {
                 .contains(
                         "Kerensa Saltonstall",
                         "B127, Grounds, Hourly staff",
-                        "Statement for " + Words.span(run.period()))
+                        "Statement for " + Words.span(run.period()),
+                        "Paid on " + Words.fullDay(run.paysOn()))
                 .contains("Hourly leave", Words.figure(row.opening()), Words.figure(row.closing()))
                 .contains("regular hours", "REG", "Available", "What lapses next");
     }

@@ -5,10 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.LocalDate;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
+import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.PayCalendar;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
 import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.words.Words;
 
 @WithDemo
 class RoadTest {
@@ -55,6 +57,11 @@ class RoadTest {
                                 LocalDate.of(2027, 6, 7),
                                 RoadView.Kind.PROTECTED,
                                 "Renewal of the long lawn (Grounds)"),
+                        new RoadView.Mark(
+                                LocalDate.of(2027, 4, 30),
+                                RoadView.Kind.PAY_DAY,
+                                Words.span(new DateSpan(LocalDate.of(2027, 4, 12), LocalDate.of(2027, 4, 25)))
+                                        + " is paid"),
                         new RoadView.Mark(LocalDate.of(2027, 1, 1), RoadView.Kind.POLICY, "Hourly leave changes"));
     }
 

@@ -10,6 +10,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.test.context.transaction.TestTransaction;
 import upahead.core.calendar.PayCalendar;
+import upahead.core.calendar.PayDay;
 import upahead.core.quantity.Amount;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
@@ -69,7 +70,7 @@ class RemovalsTest {
             removals.site(organisation.addSite("Nowhere"));
             removals.team(organisation.addTeam("Nobody"));
             removals.payGroup(organisation.addPayGroup(
-                    "Unpaid", new PayCalendar(PayCalendar.Every.WEEK, LocalDate.of(2027, 4, 26))));
+                    "Unpaid", new PayCalendar(PayCalendar.Every.WEEK, LocalDate.of(2027, 4, 26)), PayDay.STANDARD));
             return null;
         });
         assertThat(organisation.sites()).extracting(Named::name).doesNotContain("Nowhere");

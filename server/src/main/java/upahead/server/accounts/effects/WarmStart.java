@@ -21,7 +21,7 @@ import upahead.server.policies.PolicyVersion;
  * longer than the program.
  */
 @Component
-@ConditionalOnExpression("'${spring.datasource.url}'.startsWith('jdbc:h2:durable:')")
+@ConditionalOnExpression("${upahead.warm-start} and '${spring.datasource.url}'.startsWith('jdbc:h2:durable:')")
 class WarmStart {
 
     private static final SignedIn PROGRAM = new SignedIn(0, "", "Up Ahead", Role.ADMINISTRATOR, null);

@@ -3,7 +3,9 @@ package upahead.server.cards.attendance;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -31,6 +33,8 @@ import upahead.server.facts.hours.HolidayHours.PaidHoliday;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
+import upahead.server.platform.sql.TurnStore;
+import upahead.server.platform.sql.WhileUnchanged;
 import upahead.server.platform.words.Words;
 
 /** When people were there, what they worked, and who is there now. */
@@ -39,19 +43,31 @@ public class Attendance {
 
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm");
     private static final int REMARKS = 3;
+    private static final int MOST_KEPT = 60_000;
 
     private final FilledCards cards;
     private final HolidayHours holidayHours;
     private final People people;
     private final Reach reach;
     private final MovableClock clock;
+    private final WhileUnchanged<Question, AttendanceRow> known;
 
-    Attendance(FilledCards cards, HolidayHours holidayHours, People people, Reach reach, MovableClock clock) {
+    /** Whose attendance when, as of a minute: who is there now depends on it. */
+    private record Question(PeopleQuery people, DateSpan days, LocalDateTime minute) {}
+
+    Attendance(
+            FilledCards cards,
+            HolidayHours holidayHours,
+            People people,
+            Reach reach,
+            MovableClock clock,
+            TurnStore turns) {
         this.cards = cards;
         this.holidayHours = holidayHours;
         this.people = people;
         this.reach = reach;
         this.clock = clock;
+        this.known = new WhileUnchanged<>(turns, MOST_KEPT);
     }
 
     /** Those who match, with unfinished days first and of these who have any hours; for an approver among the people assigned. */
@@ -60,17 +76,21 @@ public class Attendance {
     public List<AttendanceRow> of(AttendanceQuery query) {
         PeopleQuery wanted = reach.led(
                 new PeopleQuery(query.search(), query.teamId(), null, query.payGroupId(), null, 0, Integer.MAX_VALUE));
-        List<Person> found = people.search(wanted).stream()
-                .filter(person -> person.isEmployedWithin(
-                        query.days().first(), query.days().last()))
-                .toList();
-        Map<Long, FilledCard> filled = cards.of(found.stream().map(Person::id).toList(), query.days());
-        Map<Long, List<PaidHoliday>> paid = holidayHours.of(found, query.days());
-        return found.stream()
-                .map(person ->
-                        row(person, filled.get(person.id()), query.days(), paid.getOrDefault(person.id(), List.of())))
+        Question question = new Question(wanted, query.days(), clock.now().truncatedTo(ChronoUnit.MINUTES));
+        return known.of(question, () -> rows(wanted, query.days())).stream()
                 .filter(row -> query.conditions().stream().allMatch(condition -> condition.holds(row)))
                 .filter(row -> !query.onlyThere() || !row.now().isEmpty())
+                .toList();
+    }
+
+    private List<AttendanceRow> rows(PeopleQuery wanted, DateSpan days) {
+        List<Person> found = people.search(wanted).stream()
+                .filter(person -> person.isEmployedWithin(days.first(), days.last()))
+                .toList();
+        Map<Long, FilledCard> filled = cards.of(found.stream().map(Person::id).toList(), days);
+        Map<Long, List<PaidHoliday>> paid = holidayHours.of(found, days);
+        return found.stream()
+                .map(person -> row(person, filled.get(person.id()), days, paid.getOrDefault(person.id(), List.of())))
                 .sorted(Comparator.comparing(
                                 (AttendanceRow row) -> row.unfinished().isZero())
                         .thenComparing(row -> row.remarks().isEmpty())

@@ -37,7 +37,13 @@ public class HandOverFiles {
      * @param kind {@code close}, or {@code taken back} for what was taken back of it
      */
     public record HandOverDocument(
-            String payGroup, String from, String to, int close, String kind, List<DocumentLine> lines) {}
+            String payGroup,
+            String from,
+            String to,
+            String payDate,
+            int close,
+            String kind,
+            List<DocumentLine> lines) {}
 
     /** A line of it; the amount is exact. */
     public record DocumentLine(
@@ -124,6 +130,7 @@ public class HandOverFiles {
                 figures.payGroup(),
                 figures.run().firstDay().toString(),
                 figures.run().lastDay().toString(),
+                figures.run().paysOn().toString(),
                 figures.closing(),
                 reversal ? "taken back" : "close",
                 figures.lines().stream()

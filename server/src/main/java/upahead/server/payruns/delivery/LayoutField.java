@@ -17,6 +17,7 @@ public enum LayoutField {
     ENTRY("entry", (file, line) -> file.entry(line.line())),
     PAY_GROUP("pay group", (file, line) -> file.payGroup()),
     LAST_DAY_OF_RUN("run until", (file, line) -> file.run().lastDay()),
+    PAY_DATE("pay date", (file, line) -> file.run().paysOn()),
     ROW("row", (file, line) -> line.id());
 
     private final String heading;

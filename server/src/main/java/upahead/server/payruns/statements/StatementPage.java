@@ -66,6 +66,7 @@ final class StatementPage {
                 StatementFonts.ASIDE,
                 2);
         add("Statement for " + Words.span(period) + " " + period.last().getYear(), StatementFonts.HEADING, SPACE);
+        add("Paid on " + Words.fullDay(frozen.run().paysOn()), StatementFonts.TEXT, 2);
         paid();
         balances();
         ahead();

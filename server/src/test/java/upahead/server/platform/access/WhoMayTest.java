@@ -68,7 +68,8 @@ class WhoMayTest {
             "GET /api/policies/{id}",
             "GET /api/progress/{token}",
             "GET /api/sign-offs",
-            "GET /api/sign-offs/reminders");
+            "GET /api/sign-offs/reminders",
+            "GET /api/views/{place}");
 
     /** Which show an approver the people assigned, and no others. */
     private static final Set<String> FOR_APPROVERS = Set.of(
@@ -85,14 +86,16 @@ class WhoMayTest {
 
     private static final Pattern FILES = Pattern.compile("POST.*/((documents|import|file|hours)(/preview)?)");
 
-    /** Of oneself alone: the password before is wrong here, notices and addresses of others stay as they are. */
+    /** Of oneself alone: the password before is wrong here; notices, addresses and views of others stay as they are. */
     private static final Set<String> OWN_WRITES = Set.of(
             "PUT /api/session/password 404",
             "PUT /api/notices/choices 200",
             "POST /api/notices/seen 200",
             "POST /api/notices/{id}/seen 200",
             "DELETE /api/feeds/{id} 404",
-            "POST /api/feeds 200");
+            "POST /api/feeds 200",
+            "PUT /api/views/{place} 200",
+            "DELETE /api/views/{place} 200");
 
     /** Where each of many requests is refused by itself, as {@code DecidingManyTest} has it. */
     private static final Set<String> EACH_BY_ITSELF =
@@ -200,6 +203,7 @@ class WhoMayTest {
                 .replace("{from}", "2027-05-03")
                 .replace("{year}", "2028")
                 .replace("{what}", "FTE")
+                .replace("{place}", "ATTENDANCE")
                 .replaceAll("\\{\\w+}", "1");
         String reading = path.contains("/import") ? "{\"changesFrom\": \"2027-05-03\"}" : "{}";
         MockHttpServletRequestBuilder request = FILES.matcher(method + path).matches()
@@ -218,6 +222,7 @@ class WhoMayTest {
                 .param("seenEdits", "0")
                 .param("fromSiteId", "1")
                 .param("with", "1")
+                .param("name", "none")
                 .with(csrf());
     }
 }

@@ -1,0 +1,57 @@
+package upahead.server.platform.sql;
+
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
+import java.time.Duration;
+import java.util.Collection;
+import java.util.function.Supplier;
+
+/**
+ * Keeps large answers in memory for as long as nothing is changed anywhere, so that turning a page or sorting does not
+ * work everything out again. What depends on the time of day is good for a minute.
+ *
+ * @param <Q> a question, which equals another where both have the same answer
+ * @param <R> a row of an answer
+ */
+public final class WhileUnchanged<Q, R> {
+
+    private static final Duration MINUTE = Duration.ofMinutes(1);
+
+    private record Asked<Q>(long turn, Q question) {}
+
+    private final TurnStore turns;
+    private final Cache<Asked<Q>, Collection<R>> answers;
+
+    /**
+     * @param mostRows how many rows are kept at most, of all answers together
+     */
+    public WhileUnchanged(TurnStore turns, int mostRows) {
+        this.turns = turns;
+        this.answers = Caffeine.newBuilder()
+                .expireAfterWrite(MINUTE)
+                .maximumWeight(mostRows)
+                .weigher((Asked<Q> asked, Collection<R> rows) -> 1 + rows.size())
+                .build();
+    }
+
+    /**
+     * The rows of an answer, worked out unless they are known. What is asked within a change counts for that alone.
+     *
+     * @param rows works them out; they must not be changed afterwards
+     */
+    public <C extends Collection<R>> C of(Q question, Supplier<C> rows) {
+        if (TurnStore.isChangingSomething()) {
+            return rows.get();
+        }
+        // looked at before what is read: whatever changes meanwhile makes another question of it
+        Asked<Q> asked = new Asked<>(turns.taken(), question);
+        @SuppressWarnings("unchecked")
+        C known = (C) answers.getIfPresent(asked);
+        if (known != null) {
+            return known;
+        }
+        C now = rows.get();
+        answers.put(asked, now);
+        return now;
+    }
+}

@@ -1,0 +1,5 @@
+/** How the program stops. */
+@Uses({})
+package upahead.server.platform.stopping;
+
+import upahead.server.Uses;

@@ -1,0 +1,40 @@
+<script lang="ts">
+  import type { BalanceDetail } from '../api/types';
+  import Amount from '../common/Amount.svelte';
+  import { isPositive } from '../common/decimal';
+  import { amount, day, kindName } from '../common/format';
+
+  let { lines }: { lines: BalanceDetail['lines'] } = $props();
+</script>
+
+<div class="overflow-x-auto">
+  <table class="figures">
+    <thead>
+      <tr>
+        <th>Day</th><th>What</th><th class="number">Change</th><th class="number">Balance</th><th
+          >Why</th
+        >
+      </tr>
+    </thead>
+    <tbody>
+      {#each lines as line, index (index)}
+        <tr>
+          <td class="whitespace-nowrap">{day(line.on)}</td>
+          <td class="whitespace-nowrap">{kindName(line.kind)}</td>
+          <td class="number">
+            <Amount value={line.amount} change />
+            {#if isPositive(line.withheld)}
+              <span class="block text-xs" title={line.withheld}
+                >{amount(line.withheld)} withheld</span
+              >
+            {/if}
+          </td>
+          <td class="number"><Amount value={line.balance} /></td>
+          <td class="text-sm">{line.why}</td>
+        </tr>
+      {:else}
+        <tr><td colspan="5" class="quiet">Nothing in the months shown.</td></tr>
+      {/each}
+    </tbody>
+  </table>
+</div>
