@@ -205,7 +205,11 @@
             style:left={`${place(mark.on)}%`}
             title={`${day(mark.on)}: ${mark.text}`}
           >
-            <Shape size={13} class="quiet" aria-hidden="true" />
+            <Shape
+              size={mark.kind === 'PAY_DAY' ? 10 : 13}
+              class={['quiet', mark.kind === 'PAY_DAY' && 'mt-0.5 opacity-60']}
+              aria-hidden="true"
+            />
             <span class="sr-only">{day(mark.on)}: {mark.text}</span>
           </span>
         {/each}

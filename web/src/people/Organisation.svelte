@@ -28,7 +28,7 @@
   let group = $state('');
   let every = $state<(typeof LENGTHS)[number][0]>('FORTNIGHT');
   let anchor = $state(session.current.today);
-  let paidAfter = $state('5');
+  let paidAfter = $state<number | null>(5);
   const work = new Work();
 
   async function load() {
@@ -74,7 +74,7 @@
     await attempt(() =>
       answer(
         api.POST('/api/organisation/pay-groups', {
-          body: { name: group, every, anchor, paidAfter: Number(paidAfter) },
+          body: { name: group, every, anchor, paidAfter: paidAfter! },
         }),
       ),
     );
@@ -178,7 +178,15 @@
         {/if}
         <label class="block">
           Paid
-          <input class="input w-16" inputmode="numeric" name="paid-after" bind:value={paidAfter} />
+          <input
+            class="input w-20"
+            type="number"
+            min="0"
+            max="60"
+            required
+            name="paid-after"
+            bind:value={paidAfter}
+          />
           days after a period’s last day
         </label>
         <button class="btn" disabled={group.trim() === '' || !anchor}>Add</button>

@@ -14,7 +14,8 @@
     changed: () => Promise<void>;
   } = $props();
 
-  let days = $state<string | null>(null);
+  let days = $state<number | null>(null);
+  let changing = $state(false);
   const work = new Work();
 
   async function keep(event: SubmitEvent) {
@@ -23,25 +24,30 @@
       await answer(
         api.PUT('/api/organisation/pay-groups/{id}/pay-day', {
           params: { path: { id: group.id } },
-          body: { paidAfter: Number(days) },
+          body: { paidAfter: days! },
         }),
       );
       await changed();
     });
     if (kept) {
       said.say(`${group.name}: open runs are paid on the new day.`);
-      days = null;
+      changing = false;
     }
   }
 </script>
 
-{#if days === null}
+{#if !changing}
   <p class="text-sm">
-    Pay day {counted(group.paidAfter, 'day')} after the period’s last
+    Pay day {group.paidAfter === 0
+      ? 'on the period’s last day'
+      : `${counted(group.paidAfter, 'day')} after the period’s last`}
     <button
       class="ml-1 underline"
       aria-label={`Change the pay day of ${group.name}`}
-      onclick={() => (days = String(group.paidAfter))}>Change</button
+      onclick={() => {
+        days = group.paidAfter;
+        changing = true;
+      }}>Change</button
     >
   </p>
 {:else}
@@ -49,15 +55,18 @@
     <label>
       Pay day
       <input
-        class="input input-sm w-14"
-        inputmode="numeric"
+        class="input input-sm w-16"
+        type="number"
+        min="0"
+        max="60"
+        required
         aria-label={`Days after a period’s last day, ${group.name}`}
         bind:value={days}
       />
       days after the last
     </label>
     <button class="btn btn-sm" disabled={work.busy}>Keep</button>
-    <button type="button" class="underline" onclick={() => (days = null)}>Cancel</button>
+    <button type="button" class="underline" onclick={() => (changing = false)}>Cancel</button>
   </form>
   <p class="quiet text-sm">A Saturday or Sunday gives way to the Friday before.</p>
 {/if}
