@@ -36,14 +36,18 @@
   const gathering = $derived(worksheet !== null && worksheet.run.state !== 'CLOSED');
 
   const RENEWED_AFTER = 1500;
+  let lastAsked = 0;
 
   async function load(runId: number) {
+    const asked = ++lastAsked;
     await work.do(async () => {
-      worksheet = await long.of((progress) =>
+      const loaded = await long.of((progress) =>
         answer(
           api.GET('/api/pay-runs/{id}', { params: { path: { id: runId }, query: { progress } } }),
         ),
       );
+      // an answer to what was asked before may come after the one to what was asked last
+      if (asked === lastAsked) worksheet = loaded;
     });
   }
 

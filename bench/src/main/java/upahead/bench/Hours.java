@@ -12,6 +12,8 @@ import upahead.server.cards.Cards;
 import upahead.server.cards.attendance.Attendance;
 import upahead.server.cards.attendance.AttendanceQuery;
 import upahead.server.cards.punches.PunchImport;
+import upahead.server.organisation.Named;
+import upahead.server.organisation.Organisation;
 import upahead.server.payruns.PayRuns;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.files.FileColumns;
@@ -57,9 +59,20 @@ final class Hours {
         PayRuns runs = program.getBean(PayRuns.class);
         long run = runs.ofGroup(1).get(0).id();
         print("one card", Stopwatch.median(() -> cards.card(1, FORTNIGHT.first())));
-        print("attendance of a day", Stopwatch.median(() -> attendance.of(query(DAY))));
-        print("attendance of the fortnight", Stopwatch.median(() -> attendance.of(query(FORTNIGHT))));
+        Organisation organisation = program.getBean(Organisation.class);
+        for (DateSpan days : List.of(DAY, FORTNIGHT)) {
+            String what = days.equals(DAY) ? "attendance of a day" : "of the fortnight";
+            print(
+                    what + ", after a change",
+                    Stopwatch.median(() -> changeSomething(organisation), () -> attendance.of(query(days))));
+            print(what + ", again", Stopwatch.median(() -> attendance.of(query(days))));
+        }
         print("what blocks the run", Stopwatch.median(() -> runs.blockers(run)));
+    }
+
+    private static void changeSomething(Organisation organisation) {
+        Named team = organisation.teams().get(0);
+        organisation.renameTeam(team.id(), team.name() + "'");
     }
 
     private static AttendanceQuery query(DateSpan days) {
@@ -83,6 +96,6 @@ final class Hours {
     }
 
     private static void print(String what, Duration taken) {
-        System.out.printf("%30s %6d%n", what, taken.toMillis());
+        System.out.printf("%34s %6d%n", what, taken.toMillis());
     }
 }

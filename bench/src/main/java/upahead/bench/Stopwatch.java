@@ -19,7 +19,15 @@ final class Stopwatch {
 
     /** The median of doing it five times. */
     static Duration median(Supplier<?> work) {
-        return Stream.generate(() -> time(work))
+        return median(() -> {}, work);
+    }
+
+    /** The median of doing it five times, each after something that is not timed. */
+    static Duration median(Runnable before, Supplier<?> work) {
+        return Stream.generate(() -> {
+                    before.run();
+                    return time(work);
+                })
                 .limit(REPEATS)
                 .sorted()
                 .skip(REPEATS / 2)

@@ -53,10 +53,11 @@ record BrowserWindow(ChromeDriver driver, Path downloads) {
         return new BrowserWindow(new ChromeDriver(service, options), downloads);
     }
 
-    /** Leaves nothing behind of what was seen or kept, for whoever comes next. */
+    /** Leaves nothing behind of what was seen or kept, for whoever comes next, but for the scripts of the pages. */
     void giveBack(String address) {
         driver.executeCdpCommand("Network.clearBrowserCookies", Map.of());
-        driver.executeCdpCommand("Storage.clearDataForOrigin", Map.of("origin", address, "storageTypes", "all"));
+        driver.executeCdpCommand(
+                "Storage.clearDataForOrigin", Map.of("origin", address, "storageTypes", "local_storage,indexeddb"));
         driver.executeCdpCommand("Emulation.setEmulatedMedia", Map.of("features", List.of()));
         driver.get("about:blank");
         LEFT_OPEN.add(this);

@@ -66,12 +66,29 @@ class PayRunDayTest {
         browser.clickOn("tr[data-person^=Kerensa][data-policy='Hourly leave'] [data-row]");
         browser.sees("[data-sort=CORRECTION]", "Correction for 28 Mar 2027");
         browser.sees("[role=dialog]", "Stayed for the late watering");
+        browser.click("The ledger");
+        browser.sees("[role=dialog]", "Opening balance");
+        browser.click("Back to the run’s figures");
+        browser.sees("[role=dialog]", "Stayed for the late watering");
         browser.click("Close");
         browser.type("[aria-label='Search the worksheet']", "");
     }
 
     @Test
     @Order(3)
+    void payIsADayEarlierBecauseOfABankHoliday() {
+        browser.sees("[data-pay-date]", "Paid on 30 April 2027");
+        browser.click("Change the pay date");
+        browser.type("[name=pay-date]", "29.4.2072");
+        browser.click("Keep");
+        browser.sees("cannot be on");
+        browser.type("[name=pay-date]", "29 apr");
+        browser.click("Keep");
+        browser.sees("[data-pay-date]", "Paid on 29 April 2027");
+    }
+
+    @Test
+    @Order(4)
     void extraHoursBecomeTimeInLieuAtThePolicysRate() {
         browser.click("Time in lieu");
         browser.type("[aria-label='Search extra hours']", "Merrin");
@@ -88,7 +105,7 @@ class PayRunDayTest {
     }
 
     @Test
-    @Order(4)
+    @Order(5)
     void aCautionIsAcceptedAndWhatChangesAfterTheCheckIsNamed() {
         browser.clickOn("[data-caution=AT_A_LIMIT] button:last-of-type");
         browser.type("[name=note]", "she was told");
@@ -109,7 +126,7 @@ class PayRunDayTest {
     }
 
     @Test
-    @Order(5)
+    @Order(6)
     void theRunIsClosedAndPayrollTakesEachRowOnce() {
         browser.click("Close this run");
         browser.sees("are frozen and never change again.");
@@ -133,7 +150,7 @@ class PayRunDayTest {
     }
 
     @Test
-    @Order(6)
+    @Order(7)
     void everybodyHasAStatement() {
         try (Browser kerensa = new Browser(program.address())) {
             kerensa.signInAndEnter("kerensa", "walled-garden");
@@ -146,7 +163,7 @@ class PayRunDayTest {
     }
 
     @Test
-    @Order(7)
+    @Order(8)
     void theTimeIsUsedInTheNextRun() {
         browser.go("/pay-runs");
         browser.clickOnRow("Mon 26 Apr to");

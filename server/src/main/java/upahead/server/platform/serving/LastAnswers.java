@@ -1,4 +1,4 @@
-package upahead.server.platform.stopping;
+package upahead.server.platform.serving;
 
 import java.time.Duration;
 import java.util.concurrent.locks.LockSupport;

@@ -1,0 +1,5 @@
+/** How pages are served, and how serving ends. */
+@Uses({})
+package upahead.server.platform.serving;
+
+import upahead.server.Uses;
