@@ -119,6 +119,8 @@ final class WholeRun {
             checking.check(run.id(), "as it should be");
             return null;
         });
+        // as the page does after a check
+        runs.worksheet(run.id());
         System.gc();
         resetPeaks();
         Duration close = Stopwatch.time(() -> closing.close(run.id()));

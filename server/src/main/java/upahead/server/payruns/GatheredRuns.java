@@ -2,6 +2,7 @@ package upahead.server.payruns;
 
 import jakarta.annotation.PreDestroy;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
@@ -24,9 +25,11 @@ class GatheredRuns {
 
     private static final int MOST = 3;
     private static final int LARGE = 1500;
+    private static final int THE_OWN_TURN = 1;
 
     private final RunGathering gathering;
     private final RunReopening reopening;
+    private final Blockers blockers;
     private final PayRunStore store;
     private final TurnStore turns;
     private final MovableClock clock;
@@ -47,12 +50,14 @@ class GatheredRuns {
     GatheredRuns(
             RunGathering gathering,
             RunReopening reopening,
+            Blockers blockers,
             PayRunStore store,
             TurnStore turns,
             MovableClock clock,
             CurrentUser user) {
         this.gathering = gathering;
         this.reopening = reopening;
+        this.blockers = blockers;
         this.store = store;
         this.turns = turns;
         this.clock = clock;
@@ -77,6 +82,19 @@ class GatheredRuns {
             renewBehindTheScenes(id);
         }
         return before;
+    }
+
+    /**
+     * What stops the close that is just under way: as it was gathered after the check, if nobody has changed anything
+     * since. The caller has not changed anything itself before in the same transaction.
+     */
+    List<Blocker> blockersAtClose(PayRun run) {
+        GatheredRun before = kept(run.id());
+        boolean isAsGathered = before != null
+                && before.run().equals(run)
+                && before.turn() == turns.taken() - THE_OWN_TURN
+                && before.today().equals(clock.today());
+        return isAsGathered ? before.blockers() : blockers.of(run);
     }
 
     /** Whether what is shown of a run is being gathered anew. */

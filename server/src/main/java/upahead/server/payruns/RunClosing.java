@@ -30,7 +30,7 @@ public class RunClosing {
     private final PayRunStore store;
     private final PostedLineStore posted;
     private final RunPostings postings;
-    private final Blockers blockers;
+    private final GatheredRuns gathered;
     private final Organisation organisation;
     private final CurrentUser user;
     private final Audit audit;
@@ -46,7 +46,7 @@ public class RunClosing {
             PayRunStore store,
             PostedLineStore posted,
             RunPostings postings,
-            Blockers blockers,
+            GatheredRuns gathered,
             Organisation organisation,
             CurrentUser user,
             Audit audit,
@@ -60,7 +60,7 @@ public class RunClosing {
         this.store = store;
         this.posted = posted;
         this.postings = postings;
-        this.blockers = blockers;
+        this.gathered = gathered;
         this.organisation = organisation;
         this.user = user;
         this.audit = audit;
@@ -84,7 +84,7 @@ public class RunClosing {
         if (run.isClosed()) {
             throw Refusal.conflict(closedAlready(run));
         }
-        List<Blocker> stopping = blockers.of(run);
+        List<Blocker> stopping = gathered.blockersAtClose(run);
         if (!stopping.isEmpty()) {
             throw Refusal.conflict("This run cannot be closed yet. " + Blocker.inWords(stopping));
         }

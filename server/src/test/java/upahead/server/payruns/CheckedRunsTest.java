@@ -87,6 +87,16 @@ class CheckedRunsTest {
     }
 
     @Test
+    void aBlockerThatComesAfterThePageWasLookedAtStopsTheClose() {
+        company.work("regular,40");
+        PayRun run = company.newest();
+        company.check(run);
+        assertThat(worksheet(run).blockers()).isEmpty();
+        type(MONDAY, "10h", "");
+        assertThatThrownBy(() -> close(run)).hasMessageStartingWith("This run cannot be closed yet. Only One");
+    }
+
+    @Test
     void aCautionIsAcceptedWithANoteUntilItSaysSomethingElse() {
         threeWeeks();
         PayRun run = company.newest();

@@ -128,6 +128,22 @@ class LeaversTest {
         assertThatThrownBy(this::close).hasMessage("Only One works until 3 March; close it on that day.");
     }
 
+    @Test
+    void aRunWhosePeopleHaveAllLeftIsEmptyAndStillClosed() {
+        leave();
+        clock.moveTo(MONDAY.plusWeeks(1));
+        company.close(company.newest());
+        clock.moveTo(MONDAY.plusWeeks(2));
+        PayRun empty = company.newest();
+        Worksheet worksheet = company.close(empty);
+        assertThat(worksheet.run().isClosed()).isTrue();
+        assertThat(worksheet.blockers()).isEmpty();
+        assertThat(lines(empty)).isEmpty();
+        assertThat(company.rows(empty))
+                .allSatisfy(row -> assertThat(row.lines()).isEmpty());
+        assertThat(company.act(proof::prove).differences()).isEmpty();
+    }
+
     private void leave() {
         company.act(() -> {
             changes.leave(company.personId(), LAST_DAY);
