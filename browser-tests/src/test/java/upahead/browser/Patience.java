@@ -6,9 +6,12 @@ import java.util.function.Consumer;
 import org.openqa.selenium.By;
 import org.openqa.selenium.JavascriptExecutor;
 import org.openqa.selenium.StaleElementReferenceException;
+import org.openqa.selenium.WebDriver;
 import org.openqa.selenium.WebDriverException;
 import org.openqa.selenium.WebElement;
 import org.openqa.selenium.chrome.ChromeDriver;
+import org.openqa.selenium.support.ui.FluentWait;
+import org.openqa.selenium.support.ui.Sleeper;
 import org.openqa.selenium.support.ui.WebDriverWait;
 
 /** Waits for what a person would wait for, and says what the page reads where it does not come. */
@@ -24,7 +27,7 @@ final class Patience {
     }
 
     WebElement find(By by) {
-        return new WebDriverWait(driver, LONGEST, GLANCE)
+        return patient()
                 .withMessage(() -> by + " on this page:\n" + pageText())
                 .ignoring(StaleElementReferenceException.class)
                 .until(any -> driver.findElement(by));
@@ -42,10 +45,14 @@ final class Patience {
     }
 
     void waitFor(String what, BooleanSupplier condition) {
-        new WebDriverWait(driver, LONGEST, GLANCE)
+        patient()
                 .withMessage(() -> what + "; the page reads:\n" + pageText())
                 .ignoring(WebDriverException.class)
                 .until(any -> condition.getAsBoolean());
+    }
+
+    private FluentWait<WebDriver> patient() {
+        return new WebDriverWait(driver, LONGEST, GLANCE, new WakingClock(), Sleeper.SYSTEM_SLEEPER);
     }
 
     /** All that can be read, cells and words apart by one blank. */

@@ -58,7 +58,9 @@ public class Road {
             return new RoadView(null, null, null, today, List.of(), List.of());
         }
         PayGroup group = payGroupId == null ? groups.get(0) : organisation.payGroup(payGroupId);
-        List<Segment> segments = segments(group, today);
+        Map<LocalDate, PayRun> byFirstDay =
+                runs.ofGroup(group.id()).stream().collect(Collectors.toMap(PayRun::firstDay, run -> run));
+        List<Segment> segments = segments(group, today, byFirstDay);
         DateSpan shown = new DateSpan(
                 segments.get(0).first(), segments.get(segments.size() - 1).last());
         return new RoadView(
@@ -67,12 +69,10 @@ public class Road {
                 group.calendar().every(),
                 today,
                 segments,
-                marks(shown, payDays(group, segments)));
+                marks(shown, payDays(group, segments, byFirstDay)));
     }
 
-    private List<Segment> segments(PayGroup group, LocalDate today) {
-        Map<LocalDate, PayRun> byFirstDay =
-                runs.ofGroup(group.id()).stream().collect(Collectors.toMap(PayRun::firstDay, run -> run));
+    private static List<Segment> segments(PayGroup group, LocalDate today, Map<LocalDate, PayRun> byFirstDay) {
         DateSpan shown = new DateSpan(today.minusMonths(MONTHS_BEHIND), today.plusMonths(MONTHS_AHEAD));
         PayCalendar calendar = group.calendar();
         return calendar.periodsTouching(shown)
@@ -81,9 +81,7 @@ public class Road {
     }
 
     /** When each period is paid: those that have begun by their runs, those ahead by the rule of the group. */
-    private List<Mark> payDays(PayGroup group, List<Segment> segments) {
-        Map<LocalDate, PayRun> byFirstDay =
-                runs.ofGroup(group.id()).stream().collect(Collectors.toMap(PayRun::firstDay, run -> run));
+    private static List<Mark> payDays(PayGroup group, List<Segment> segments, Map<LocalDate, PayRun> byFirstDay) {
         return segments.stream()
                 .map(segment -> {
                     DateSpan period = new DateSpan(segment.first(), segment.last());
