@@ -3,7 +3,7 @@ package upahead.server.platform.sql;
 import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
-import java.util.Collection;
+import java.util.List;
 import java.util.function.Supplier;
 
 /**
@@ -20,7 +20,7 @@ public final class WhileUnchanged<Q, R> {
     private record Asked<Q>(long turn, Q question) {}
 
     private final TurnStore turns;
-    private final Cache<Asked<Q>, Collection<R>> answers;
+    private final Cache<Asked<Q>, List<R>> answers;
 
     /**
      * @param mostRows how many rows are kept at most, of all answers together
@@ -30,7 +30,7 @@ public final class WhileUnchanged<Q, R> {
         this.answers = Caffeine.newBuilder()
                 .expireAfterWrite(MINUTE)
                 .maximumWeight(mostRows)
-                .weigher((Asked<Q> asked, Collection<R> rows) -> 1 + rows.size())
+                .weigher((Asked<Q> asked, List<R> rows) -> 1 + rows.size())
                 .build();
     }
 
@@ -39,18 +39,17 @@ public final class WhileUnchanged<Q, R> {
      *
      * @param rows works them out; they must not be changed afterwards
      */
-    public <C extends Collection<R>> C of(Q question, Supplier<C> rows) {
+    public List<R> of(Q question, Supplier<List<R>> rows) {
         if (TurnStore.isChangingSomething()) {
             return rows.get();
         }
         // looked at before what is read: whatever changes meanwhile makes another question of it
         Asked<Q> asked = new Asked<>(turns.taken(), question);
-        @SuppressWarnings("unchecked")
-        C known = (C) answers.getIfPresent(asked);
+        List<R> known = answers.getIfPresent(asked);
         if (known != null) {
             return known;
         }
-        C now = rows.get();
+        List<R> now = rows.get();
         answers.put(asked, now);
         return now;
     }
