@@ -1,6 +1,7 @@
 <script lang="ts">
   import { day, words } from '../common/format';
-  import { FIGURES, type Openings } from './openings.svelte';
+  import { FIGURES } from './opening';
+  import type { Openings } from './openings.svelte';
 
   let { openings }: { openings: Openings } = $props();
 </script>

@@ -1,6 +1,6 @@
 import { answer, api, fileBody } from '../api/client';
 import { Problem } from '../api/problem';
-import type { OpeningCheck, OpeningLine, OpeningRow, Policy } from '../api/types';
+import type { OpeningCheck, OpeningLine, Policy } from '../api/types';
 import { isDecimal } from '../common/decimal';
 import { counted } from '../common/format';
 import { kept } from '../common/kept';
@@ -9,63 +9,19 @@ import { said } from '../common/said.svelte';
 import { Work } from '../common/work.svelte';
 import { session } from '../frame/session.svelte';
 import { figure } from '../people/employment';
-
-export const FIGURES = [
-  'balance',
-  'earnedThisYear',
-  'usedThisYear',
-  'hoursTowardNextStep',
-] as const;
-type Figures = Record<(typeof FIGURES)[number], string>;
-
-/** An opening balance as it is typed, beside the one that is there. */
-export interface Typed {
-  line: OpeningLine;
-  policyId: number;
-  on: string;
-  figures: Figures;
-}
+import {
+  asRow,
+  FIGURES,
+  type FileRow,
+  type Figures,
+  figuresOf,
+  isTyped,
+  keyOf,
+  stranger,
+  type Typed,
+} from './opening';
 
 const NOT_SET = kept<Record<string, { on: string; figures: Figures }>>('opening balances');
-
-function keyOf(each: { policyId: number; line: { personId: number } }): string {
-  return `${each.policyId}/${each.line.personId}`;
-}
-
-function figuresOf(line: OpeningLine): Figures {
-  return Object.fromEntries(FIGURES.map((name) => [name, line[name] ?? ''])) as Figures;
-}
-
-function isTyped(each: Typed): boolean {
-  return FIGURES.some((name) => each.figures[name] !== (each.line[name] ?? ''));
-}
-
-function asRow(each: Typed): OpeningRow {
-  return {
-    personId: each.line.personId,
-    policyId: each.policyId,
-    on: each.on,
-    balance: figure(each.figures.balance),
-    earnedThisYear: figure(each.figures.earnedThisYear),
-    usedThisYear: figure(each.figures.usedThisYear),
-    hoursTowardNextStep: figure(each.figures.hoursTowardNextStep),
-  };
-}
-
-/** A person of a file who is not enrolled in the policy that it names. */
-function stranger(row: OpeningRow): OpeningLine {
-  return {
-    personId: row.personId,
-    code: '',
-    person: `Person ${row.personId}`,
-    team: 'not enrolled',
-    on: null,
-    balance: null,
-    earnedThisYear: null,
-    usedThisYear: null,
-    hoursTowardNextStep: null,
-  };
-}
 
 /** Opening balances: typed or read from a file, checked, and set. What is not set yet is kept in this window. */
 export class Openings {
@@ -252,11 +208,4 @@ export class Openings {
     }
     return all;
   }
-}
-
-interface FileRow {
-  line: number;
-  text: string;
-  fault: string;
-  row: OpeningRow | null;
 }

@@ -1,27 +1,17 @@
 package upahead.server.payruns;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
-import java.util.HashMap;
-import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
-import java.util.TreeSet;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
-import upahead.core.calendar.DateSpan;
 import upahead.core.calendar.PayCalendar;
 import upahead.server.employment.Person;
 import upahead.server.organisation.Organisation;
-import upahead.server.payruns.HandedOver.Sort;
-import upahead.server.payruns.HandedOver.Source;
-import upahead.server.periods.Causes;
-import upahead.server.periods.LateChanges;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
@@ -43,7 +33,7 @@ public class HandOver {
     private final HandedOverStore store;
     private final HandOverLines lines;
     private final RunPostings postings;
-    private final LateChanges changes;
+    private final HandOverDifferences differences;
     private final Organisation organisation;
     private final PeopleOfRun people;
 
@@ -52,14 +42,14 @@ public class HandOver {
             HandedOverStore store,
             HandOverLines lines,
             RunPostings postings,
-            LateChanges changes,
+            HandOverDifferences differences,
             Organisation organisation,
             PeopleOfRun people) {
         this.runs = runs;
         this.store = store;
         this.lines = lines;
         this.postings = postings;
-        this.changes = changes;
+        this.differences = differences;
         this.organisation = organisation;
         this.people = people;
     }
@@ -85,7 +75,7 @@ public class HandOver {
 
         /** What was gathered, with the differences that earlier closes have left. */
         private List<HandedOver> all() {
-            gathered.addAll(differences(run, group));
+            gathered.addAll(differences.about(run, group));
             gathered.sort(IN_THE_FILE);
             return gathered;
         }
@@ -99,62 +89,6 @@ public class HandOver {
     /** Begins to work out what payroll gets with the close of a run. */
     Gathering gather(PayRun run) {
         return new Gathering(run);
-    }
-
-    /** What late changes make of hours and holidays that payroll has got about earlier periods. */
-    private List<HandedOver> differences(PayRun run, Map<Long, Person> group) {
-        Causes late = changes.since(runs.closedBefore(run.payGroupId(), run.firstDay())
-                .map(closed -> runs.changesSeen(closed.id()))
-                .orElse(0L));
-        Map<Long, LocalDate> changed = new HashMap<>();
-        group.keySet().forEach(id -> late.earliest(id)
-                .filter(day -> day.isBefore(run.firstDay()))
-                .ifPresent(day -> changed.put(id, day)));
-        if (changed.isEmpty()) {
-            return List.of();
-        }
-        LocalDate from = changed.values().stream().min(LocalDate::compareTo).orElseThrow();
-        Map<DateSpan, List<HandedOver>> before = store.about(changed.keySet(), from).stream()
-                .filter(line ->
-                        line.source() != Source.LEAVE && line.about().first().isBefore(run.firstDay()))
-                .collect(Collectors.groupingBy(HandedOver::about));
-        List<HandedOver> found = new ArrayList<>();
-        for (DateSpan period : periods(run, from, before.keySet())) {
-            List<Person> concerned = changed.entrySet().stream()
-                    .filter(each -> !each.getValue().isAfter(period.last()))
-                    .map(each -> group.get(each.getKey()))
-                    .toList();
-            found.addAll(difference(concerned, period, before.getOrDefault(period, List.of())));
-        }
-        return found;
-    }
-
-    /** The closed periods of the group, and those that its people were paid for elsewhere. */
-    private Set<DateSpan> periods(PayRun run, LocalDate from, Set<DateSpan> others) {
-        Set<DateSpan> periods =
-                new TreeSet<>(Comparator.comparing(DateSpan::first).thenComparing(DateSpan::last));
-        periods.addAll(others);
-        runs.ofGroup(run.payGroupId()).stream()
-                .filter(other -> other.isClosed()
-                        && other.lastDay().isBefore(run.firstDay())
-                        && !other.lastDay().isBefore(from))
-                .map(PayRun::period)
-                .forEach(periods::add);
-        return periods;
-    }
-
-    private List<HandedOver> difference(List<Person> concerned, DateSpan period, List<HandedOver> before) {
-        Set<Long> ids = concerned.stream().map(Person::id).collect(Collectors.toSet());
-        Map<HandedOver.Key, HandedOver> sums = new LinkedHashMap<>();
-        lines.worked(concerned, period).forEach(line -> sums.merge(line.key(), line, HandedOver::plus));
-        before.stream()
-                .filter(line -> ids.contains(line.personId()))
-                .map(line -> line.withAmount(line.amount().negated(), Sort.PERIOD))
-                .forEach(line -> sums.merge(line.key(), line, HandedOver::plus));
-        return sums.values().stream()
-                .filter(line -> !line.amount().isZero())
-                .map(line -> line.withAmount(line.amount(), Sort.CORRECTION))
-                .toList();
     }
 
     /** Takes back what payroll got with the newest close of a run, line by line. */

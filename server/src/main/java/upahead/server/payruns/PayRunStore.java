@@ -13,22 +13,20 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import org.jooq.Condition;
 import org.jooq.DSLContext;
-import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import upahead.core.calendar.DateSpan;
 import upahead.server.database.tables.records.PayRunRecord;
-import upahead.server.periods.ClosedPeriods;
 import upahead.server.platform.audit.Thing;
 import upahead.server.platform.audit.ThingNames;
 import upahead.server.platform.words.Words;
 
 /** Runs, and what was done to them. */
 @Repository
-class PayRunStore implements ThingNames, ClosedPeriods {
+class PayRunStore implements ThingNames {
 
-    private static final long OF_THE_GROUP = 0;
+    /** Stands where a run of a leaver names the person. */
+    static final long OF_THE_GROUP = 0;
 
     private final DSLContext sql;
 
@@ -102,39 +100,6 @@ class PayRunStore implements ThingNames, ClosedPeriods {
     /** The newest closed run of a group that ends before a day. */
     Optional<PayRun> closedBefore(long payGroupId, LocalDate day) {
         return closedBefore(payGroupId, day, 1).stream().findFirst();
-    }
-
-    @Override
-    public Optional<LocalDate> closedThrough() {
-        return closedThrough(DSL.noCondition());
-    }
-
-    @Override
-    public Optional<LocalDate> closedThrough(Collection<Long> payGroups) {
-        return closedThrough(among(PAY_RUN.PAY_GROUP_ID, payGroups));
-    }
-
-    private Optional<LocalDate> closedThrough(Condition groups) {
-        return sql.select(DSL.max(PAY_RUN.LAST_DAY))
-                .from(PAY_RUN)
-                .where(PAY_RUN.STATE.eq(RunState.CLOSED.name()))
-                .and(PAY_RUN.OFF_CYCLE_OF.eq(OF_THE_GROUP))
-                .and(groups)
-                .fetchOptional(DSL.max(PAY_RUN.LAST_DAY));
-    }
-
-    @Override
-    public Map<Long, LocalDate> openSince() {
-        var closed = DSL.max(DSL.when(PAY_RUN.STATE.eq(RunState.CLOSED.name()), PAY_RUN.LAST_DAY));
-        return sql.select(PAY_RUN.PAY_GROUP_ID, closed, DSL.min(PAY_RUN.FIRST_DAY))
-                .from(PAY_RUN)
-                .where(PAY_RUN.OFF_CYCLE_OF.eq(OF_THE_GROUP))
-                .groupBy(PAY_RUN.PAY_GROUP_ID)
-                .fetchMap(
-                        PAY_RUN.PAY_GROUP_ID,
-                        row -> row.value2() == null
-                                ? row.value3()
-                                : row.value2().plusDays(1));
     }
 
     /** The newest late change that the close of a run has seen. */

@@ -1,0 +1,65 @@
+import type { OpeningLine, OpeningRow } from '../api/types';
+import { figure } from '../people/employment';
+
+export const FIGURES = [
+  'balance',
+  'earnedThisYear',
+  'usedThisYear',
+  'hoursTowardNextStep',
+] as const;
+export type Figures = Record<(typeof FIGURES)[number], string>;
+
+/** An opening balance as it is typed, beside the one that is there. */
+export interface Typed {
+  line: OpeningLine;
+  policyId: number;
+  on: string;
+  figures: Figures;
+}
+
+/** A row of a file: what it means, or what is wrong with it. */
+export interface FileRow {
+  line: number;
+  text: string;
+  fault: string;
+  row: OpeningRow | null;
+}
+
+export function keyOf(each: { policyId: number; line: { personId: number } }): string {
+  return `${each.policyId}/${each.line.personId}`;
+}
+
+export function figuresOf(line: OpeningLine): Figures {
+  return Object.fromEntries(FIGURES.map((name) => [name, line[name] ?? ''])) as Figures;
+}
+
+export function isTyped(each: Typed): boolean {
+  return FIGURES.some((name) => each.figures[name] !== (each.line[name] ?? ''));
+}
+
+export function asRow(each: Typed): OpeningRow {
+  return {
+    personId: each.line.personId,
+    policyId: each.policyId,
+    on: each.on,
+    balance: figure(each.figures.balance),
+    earnedThisYear: figure(each.figures.earnedThisYear),
+    usedThisYear: figure(each.figures.usedThisYear),
+    hoursTowardNextStep: figure(each.figures.hoursTowardNextStep),
+  };
+}
+
+/** A person of a file who is not enrolled in the policy that it names. */
+export function stranger(row: OpeningRow): OpeningLine {
+  return {
+    personId: row.personId,
+    code: '',
+    person: `Person ${row.personId}`,
+    team: 'not enrolled',
+    on: null,
+    balance: null,
+    earnedThisYear: null,
+    usedThisYear: null,
+    hoursTowardNextStep: null,
+  };
+}
