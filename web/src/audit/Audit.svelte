@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { router } from 'svelte-spa-router';
+  import { read } from '../common/address';
   import { soon } from '../common/soon';
   import DateField from '../common/DateField.svelte';
   import { answer, api } from '../api/client';
@@ -15,11 +17,12 @@
   const SIZE = 50;
 
   let subjects = $state<string[]>([]);
-  let subject = $state('');
-  let actor = $state('');
-  let search = $state('');
-  let from = $state('');
-  let through = $state('');
+  const asked = read(router.querystring ?? '');
+  let subject = $state(asked.subject ?? '');
+  let actor = $state(asked.actor ?? '');
+  let search = $state(asked.search ?? '');
+  let from = $state(asked.from ?? '');
+  let through = $state(asked.through ?? '');
   let page = $state(0);
   let found = $state<{ items: AuditRecord[]; total: number } | null>(null);
   const work = new Work();

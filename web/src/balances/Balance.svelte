@@ -133,7 +133,7 @@
   <div class="mt-4 grid gap-8 xl:grid-cols-2">
     <section class="min-w-0">
       <h2 class="mb-1">What happened</h2>
-      <Ledger lines={[...facts].reverse()} />
+      <Ledger lines={[...facts].reverse()} of={detail.figures} />
       <p class="quiet mt-1 text-sm">
         {amount(detail.opening)} before {day(detail.from)}
       </p>

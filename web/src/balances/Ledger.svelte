@@ -3,8 +3,17 @@
   import Amount from '../common/Amount.svelte';
   import { isPositive } from '../common/decimal';
   import { amount, day, kindName } from '../common/format';
+  import { session } from '../frame/session.svelte';
+  import { factOf } from './facts';
 
-  let { lines }: { lines: BalanceDetail['lines'] } = $props();
+  let {
+    lines,
+    of,
+  }: {
+    lines: BalanceDetail['lines'];
+    /** Whose it is, in which policy: each line then leads to its fact. */
+    of?: { personId: number; code: string; policyId: number };
+  } = $props();
 </script>
 
 <div class="overflow-x-auto">
@@ -30,7 +39,14 @@
             {/if}
           </td>
           <td class="number"><Amount value={line.balance} /></td>
-          <td class="text-sm">{line.why}</td>
+          <td class="text-sm">
+            {line.why}
+            {#if of}
+              {@const fact = factOf(line, of, (permission) => session.may(permission))}
+              {#if fact}<a class="whitespace-nowrap underline" href={fact.href}>{fact.words}</a
+                >{/if}
+            {/if}
+          </td>
         </tr>
       {:else}
         <tr><td colspan="5" class="quiet">Nothing in the months shown.</td></tr>

@@ -15,8 +15,10 @@
     blank = () => null,
     sortable = false,
     ordered,
-    sums,
+    sums = [],
     opened,
+    pressed,
+    space = { before: 0, after: 0 },
     marks = () => ({}),
     empty = 'Nothing matches.',
   }: {
@@ -31,10 +33,14 @@
     sortable?: boolean;
     /** Puts all rows in order where these are only some of them: the key of a column, with a minus for the other way. */
     ordered?: { by: string; change: (by: string) => void };
-    /** The last line, by the columns' keys. */
-    sums?: Record<string, string>;
+    /** The last lines, by the columns' keys. */
+    sums?: Record<string, string>[];
     /** What a click on a row does. */
     opened?: (row: R) => void;
+    /** What a click on a figure does. */
+    pressed?: (row: R, column: Column) => void;
+    /** The height of rows that are not here, above and below those that are. */
+    space?: { before: number; after: number };
     /** Marks of a row by which it is found. */
     marks?: (row: R) => Record<`data-${string}`, string>;
     empty?: string;
@@ -64,7 +70,9 @@
   /** Figures that are 0 stand back, so that the others are seen. */
   function isNothing(row: R, column: Column): boolean {
     return (
-      isNumber(column) && column.kind !== 'RESULT' && isZero(valueOf(row, column.key) as string)
+      isNumber(column) &&
+      column.kind !== 'RESULT' &&
+      isZero((valueOf(row, column.key) as string | null) ?? '0')
     );
   }
 
@@ -78,7 +86,16 @@
       <span class="mr-1 border-l-4 border-accent bg-base-200 px-1.5 text-sm">{words}</span>
     {/each}
   {:else if isNumber(column)}
-    <Amount value={value as string} change={column.kind === 'CHANGE'} />
+    {#if value === null}<span class="quiet" title="Not enrolled">·</span>
+    {:else if pressed}
+      <button
+        class="figure-button"
+        onclick={(event) => {
+          event.stopPropagation();
+          pressed(row, column);
+        }}><Amount value={value as string} change={column.kind === 'CHANGE'} /></button
+      >
+    {:else}<Amount value={value as string} change={column.kind === 'CHANGE'} />{/if}
   {:else if column.kind === 'UNIT'}
     {unitName(value as Unit)}
   {:else if column.kind === 'DATE'}
@@ -108,6 +125,7 @@
     </tr>
   </thead>
   <tbody>
+    {#if space.before > 0}<tr aria-hidden="true" style:height={`${space.before}px`}></tr>{/if}
     {#each shown as row (key(row))}
       <tr
         class={opened && 'cursor-pointer'}
@@ -132,18 +150,20 @@
     {:else}
       <tr><td colspan={columns.length} class="quiet">{empty}</td></tr>
     {/each}
+    {#if space.after > 0}<tr aria-hidden="true" style:height={`${space.after}px`}></tr>{/if}
   </tbody>
-  {#if sums && shown.length > 0}
+  {#if sums.length > 0 && shown.length > 0}
     <tfoot>
-      <tr data-sums>
-        {#each columns as column (column.key)}
-          <td class={['font-semibold', isNumber(column) && 'number']}>
-            {#if isNumber(column)}<Amount value={sums[column.key] ?? '0'} />{:else}{sums[
-                column.key
-              ] ?? ''}{/if}
-          </td>
-        {/each}
-      </tr>
+      {#each sums as sum, index (index)}
+        <tr data-sums>
+          {#each columns as column (column.key)}
+            {@const value = sum[column.key] ?? ''}
+            <td class={['font-semibold', isNumber(column) && 'number']}>
+              {#if isNumber(column) && value !== ''}<Amount {value} />{:else}{value}{/if}
+            </td>
+          {/each}
+        </tr>
+      {/each}
     </tfoot>
   {/if}
 </table>

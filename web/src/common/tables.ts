@@ -32,7 +32,7 @@ export function inOrder<R extends object>(
   const order = (one: R, other: R) => {
     const [a, b] = [valueOf(one, column.key), valueOf(other, column.key)];
     return isNumber(column)
-      ? compare(a as string, b as string)
+      ? compare((a as string | null) ?? '0', (b as string | null) ?? '0')
       : text(a).localeCompare(text(b), 'en');
   };
   return [...rows].sort((one, other) => way * order(one, other));

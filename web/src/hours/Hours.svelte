@@ -3,21 +3,23 @@
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
   import type { AttendancePage, AttendanceRow, Organisation, Road } from '../api/types';
+  import Conditions from '../common/Conditions.svelte';
+  import { writtenConditions } from '../common/conditions';
   import DataTable from '../common/DataTable.svelte';
   import DateField from '../common/DateField.svelte';
   import Downloads from '../common/Downloads.svelte';
+  import KeptViewList from '../common/KeptViewList.svelte';
+  import { KeptViews } from '../common/keptviews.svelte';
   import { latest } from '../common/latest';
   import Pager from '../common/Pager.svelte';
   import { peopleCounted } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { soon } from '../common/soon';
   import Waiting from '../common/Waiting.svelte';
-  import { Work } from '../common/work.svelte';
   import { asOf } from '../frame/asof.svelte';
   import { road } from '../frame/road.svelte';
   import { session } from '../frame/session.svelte';
-  import { EVERYBODY, KeptViews, written, type Wanted } from './attendance.svelte';
-  import Conditions from './Conditions.svelte';
+  import { EVERYBODY, FIGURES, figureTyped, type Wanted } from './attendance';
   import { openPeriod } from './period';
 
   const SIZE = 12;
@@ -29,11 +31,7 @@
   let page = $state(0);
   let found = $state<AttendancePage | null>(null);
   let problem = $state<Problem | null>(null);
-  let name = $state('');
-  const kept = new KeptViews();
-  const views = new Work();
-
-  $effect(() => void views.do(() => kept.load()));
+  const kept = new KeptViews<Wanted>('ATTENDANCE', EVERYBODY);
   const ask = latest<AttendancePage>();
 
   const isPayroll = $derived(session.may('RUN_PAYROLL'));
@@ -56,9 +54,7 @@
     return now ? { from: now.first, through: now.last } : { from: asOf.day, through: asOf.day };
   });
   const days = $derived(chosen ?? usual);
-  const conditions = $derived(
-    written(wanted.conditions.filter((each) => each.bound.trim() !== '')),
-  );
+  const conditions = $derived(writtenConditions(wanted.conditions, figureTyped));
 
   const query = $derived({
     ...days,
@@ -92,13 +88,8 @@
   }
 
   function show(view: Wanted) {
-    wanted = structuredClone($state.snapshot(view));
+    wanted = structuredClone(view);
     page = 0;
-  }
-
-  async function keep(event: SubmitEvent) {
-    event.preventDefault();
-    if (await views.do(() => kept.keep(name.trim(), $state.snapshot(wanted)))) name = '';
   }
 
   function blank(row: AttendanceRow, column: { key: string }): string | null {
@@ -167,37 +158,17 @@
     <input type="checkbox" class="checkbox checkbox-sm" bind:checked={wanted.onlyThere} />
     there now
   </label>
-  <Conditions bind:conditions={wanted.conditions} />
+  <Conditions bind:conditions={wanted.conditions} figures={FIGURES} read={figureTyped} />
 </div>
 <div class="mb-3 flex flex-wrap items-center gap-2 text-sm">
-  {#each kept.all as view (view.name)}
-    <span class="flex items-center gap-1">
-      <button class="underline" onclick={() => show(view.wanted)}>{view.name}</button>
-      <button
-        class="quiet"
-        aria-label={`Forget the view ${view.name}`}
-        onclick={() => views.do(() => kept.forget(view.name))}>×</button
-      >
-    </span>
-  {/each}
-  <form class="flex items-center gap-1" onsubmit={keep}>
-    <input
-      class="input input-sm w-40"
-      aria-label="Name of this view"
-      placeholder="Keep this view as…"
-      required
-      maxlength="40"
-      bind:value={name}
-    />
-    {#if name.trim()}<button class="btn btn-sm">Keep</button>{/if}
-  </form>
+  <KeptViewList {kept} {wanted} {show} />
   {#if found}
     <span class="ml-auto" data-counts
       >{peopleCounted(found.total)}, {found.there} there now, {found.withUnfinished} with unfinished days</span
     >
   {/if}
 </div>
-<ProblemNote problem={problem ?? views.problem} />
+<ProblemNote {problem} />
 {#if found === null}
   {#if !problem}<Waiting what="Gathering hours" />{/if}
 {:else}
@@ -210,7 +181,7 @@
       {blank}
       opened={open}
       ordered={{ by: wanted.order, change: (by) => (wanted.order = by) }}
-      sums={{ person: 'Together', ...found.sums }}
+      sums={[{ person: 'Together', ...found.sums }]}
       empty="Nobody matches. Try other days, another team or fewer conditions."
     />
   </div>

@@ -50,7 +50,7 @@
       <Amount value={detail.figures.balance} />
       {unitName(row.unit)} on {longDay(until)}, as it is now
     </p>
-    <Ledger {lines} />
+    <Ledger {lines} of={detail.figures} />
   {:else if !work.problem}
     <Waiting what="Working out this balance" />
   {/if}

@@ -195,7 +195,7 @@ class WholeJobTest {
         browser.seesNot("Ambrose");
         assertThat(browser.download("Download CSV").lines())
                 .startsWith(
-                        "code,person,team,policy,unit,earned,used,booked,withheld,balance,available,askable,up ahead")
+                        "code,person,team,policy,unit,carried,earned,used,balance,booked,remaining,up ahead")
                 .hasSize(6);
         browser.clickOnRow("Hourly leave");
         browser.sees("hours counted in 12 Apr to 25 Apr 2027, 1.3 for every 23");

@@ -13,4 +13,9 @@ public interface Basis {
     default boolean isGrant() {
         return false;
     }
+
+    /** Whether it comes from hours that were worked. */
+    default boolean isOfHours() {
+        return false;
+    }
 }

@@ -157,6 +157,11 @@ public record PerHoursWorked(
             DateSpan days, Amount hours, Amount before, Amount amount, Amount forEvery, boolean wholeStepsOnly)
             implements Basis {
         @Override
+        public boolean isOfHours() {
+            return true;
+        }
+
+        @Override
         public String words() {
             return hours + " hours counted in " + PlainDates.span(days) + ", " + amount + " for every " + forEvery
                     + (wholeStepsOnly ? " whole hours" : "")

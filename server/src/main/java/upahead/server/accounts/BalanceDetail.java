@@ -2,7 +2,9 @@ package upahead.server.accounts;
 
 import java.time.LocalDate;
 import java.util.List;
+import upahead.core.ledger.LedgerLine;
 import upahead.core.ledger.LineKind;
+import upahead.core.ledger.Reason;
 import upahead.core.policy.Limits;
 import upahead.core.quantity.Amount;
 
@@ -24,6 +26,31 @@ public record BalanceDetail(
         Limits limits,
         List<Line> lines) {
 
+    /** What a line of the ledger comes from. */
+    public enum From {
+        HOURS,
+        LEAVE,
+        ADJUSTMENT,
+        OPENING,
+        /** The policy's own words alone. */
+        TERMS;
+
+        static From of(LedgerLine line) {
+            return switch (line.kind()) {
+                case OPENING -> OPENING;
+                case TAKEN -> LEAVE;
+                case ADJUSTED -> ADJUSTMENT;
+                case EARNED ->
+                    line.reason() instanceof Reason.Earned earned
+                                    && earned.basis().isOfHours()
+                            ? HOURS
+                            : TERMS;
+                case LAPSED, PAID_OUT -> TERMS;
+            };
+        }
+    }
+
     /** One line of the ledger. */
-    public record Line(LocalDate on, LineKind kind, Amount amount, Amount withheld, Amount balance, String why) {}
+    public record Line(
+            LocalDate on, LineKind kind, Amount amount, Amount withheld, Amount balance, String why, From from) {}
 }

@@ -4,41 +4,28 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import org.springframework.security.access.prepost.PreAuthorize;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
-import upahead.core.calendar.PlainDates;
-import upahead.core.leave.Taken;
-import upahead.core.ledger.Account;
 import upahead.core.ledger.Ahead;
-import upahead.core.ledger.Askable;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.Ledger;
 import upahead.core.ledger.LedgerLine;
 import upahead.core.ledger.LineKind;
 import upahead.core.ledger.OwnTermsInWords;
 import upahead.core.ledger.PlainWords;
-import upahead.core.ledger.Standing;
 import upahead.core.policy.Limits;
 import upahead.core.policy.Terms;
 import upahead.core.quantity.Amount;
 import upahead.server.employment.People;
-import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
-import upahead.server.employment.Reach;
-import upahead.server.enrolment.Enrolments;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.clock.Sight;
 import upahead.server.platform.problems.Refusal;
-import upahead.server.platform.rights.May;
-import upahead.server.platform.rights.Permission;
-import upahead.server.platform.tables.TablePage;
-import upahead.server.platform.words.Words;
 
-/** Balances as of any day: looking back on facts, looking ahead with scheduled work and booked leave. */
+/** One person's balances as of any day: looking back on facts, looking ahead with scheduled work and booked leave. */
 @Service
 public class Balances {
 
@@ -47,32 +34,17 @@ public class Balances {
     private static final int DAYS_SHOWN_BEFORE_IT_BEGINS = 10;
 
     private final Accounts accounts;
-    private final Enrolments enrolments;
+    private final BalanceRows rows;
     private final People people;
-    private final Reach reach;
     private final MovableClock clock;
     private final Sight sight;
 
-    Balances(Accounts accounts, Enrolments enrolments, People people, Reach reach, MovableClock clock, Sight sight) {
+    Balances(Accounts accounts, BalanceRows rows, People people, MovableClock clock, Sight sight) {
         this.accounts = accounts;
-        this.enrolments = enrolments;
+        this.rows = rows;
         this.people = people;
-        this.reach = reach;
         this.clock = clock;
         this.sight = sight;
-    }
-
-    /** Everybody's balances as of a day, page by page of people; for an approver those of the people assigned. */
-    @Transactional(readOnly = true)
-    @May(Permission.DECIDE_FOR_THE_ASSIGNED)
-    public TablePage<BalanceRow> all(LocalDate asOf, PeopleQuery query, Long policyId) {
-        sight.require(asOf);
-        PeopleQuery wanted = reach.led(policyId == null ? query : query.among(enrolments.peopleIn(policyId)));
-        List<BalanceRow> rows = withBalance(people.search(wanted), outlook(asOf))
-                .filter(each -> policyId == null || each.policy().id() == policyId)
-                .map(each -> row(each, asOf))
-                .toList();
-        return new TablePage<>(BalanceRow.COLUMNS.shown(), rows, people.count(wanted));
     }
 
     /** The accounts of some people but those of kinds that are only recorded. */
@@ -85,9 +57,7 @@ public class Balances {
     @PreAuthorize("@reach.person(#personId)")
     public List<BalanceRow> of(long personId, LocalDate asOf) {
         sight.require(asOf);
-        return withBalance(List.of(people.get(personId)), outlook(asOf))
-                .map(each -> row(each, asOf))
-                .toList();
+        return rows.of(List.of(people.get(personId)), asOf);
     }
 
     /**
@@ -109,7 +79,7 @@ public class Balances {
                 DateSpan.earlier(asOf, today).minusMonths(MONTHS_SHOWN_BEFORE),
                 DateSpan.earlier(ledger.begins(), today).minusDays(DAYS_SHOWN_BEFORE_IT_BEGINS));
         return new BalanceDetail(
-                row(account, asOf),
+                rows.of(account, asOf),
                 asOf,
                 today,
                 from,
@@ -136,7 +106,8 @@ public class Balances {
                     expected,
                     Amount.ZERO,
                     forecast.balance(today),
-                    "Expected for days gone by without recorded hours in periods not closed: as scheduled"));
+                    "Expected for days gone by without recorded hours in periods not closed: as scheduled",
+                    BalanceDetail.From.HOURS));
         }
         forecast.linesWithin(days).stream()
                 .filter(line -> line.on().isAfter(today))
@@ -159,7 +130,7 @@ public class Balances {
     public List<AheadView> ahead(long personId, LocalDate asOf) {
         sight.require(asOf);
         DateSpan days = new DateSpan(asOf.plusDays(1), asOf.plusYears(1));
-        return withBalance(List.of(people.get(personId)), outlook(asOf))
+        return withBalance(List.of(people.get(personId)), rows.outlook(asOf))
                 .flatMap(each -> Ahead.of(each.account(), Derivation.derive(each.account(), days.last()), days).stream()
                         .map(upcoming -> AheadWords.of(upcoming, each)))
                 .sorted(Comparator.comparing(AheadView::on))
@@ -171,63 +142,21 @@ public class Balances {
     @PreAuthorize("@reach.person(#personId)")
     public List<OwnTermsView> terms(long personId, LocalDate on) {
         sight.require(on);
-        return withBalance(List.of(people.get(personId)), outlook(on))
+        return withBalance(List.of(people.get(personId)), rows.outlook(on))
                 .map(each -> new OwnTermsView(
                         each.policy().id(), each.policy().name(), OwnTermsInWords.of(each.account(), on)))
                 .filter(each -> !each.sentences().isEmpty())
                 .toList();
     }
 
-    private Outlook outlook(LocalDate asOf) {
-        LocalDate today = clock.today();
-        return Outlook.ahead(today, DateSpan.later(asOf, today).plusYears(1));
-    }
-
-    private BalanceRow row(PersonAccount each, LocalDate asOf) {
-        Ledger ahead = Derivation.derive(each.account(), asOf.plusYears(1));
-        Account account = each.on(asOf);
-        Ledger ledger = account == each.account() ? ahead : Derivation.derive(account, asOf);
-        Standing standing = ledger.standing(asOf);
-        LocalDate yearEnds = ledger.benefitYear(asOf).last();
-        Amount booked = Amount.sum(each.account().facts().taken().stream()
-                .filter(taken -> taken.on().isAfter(asOf) && !taken.on().isAfter(yearEnds))
-                .map(Taken::amount)
-                .toList());
-        Optional<LocalDate> useBegins = ledger.useBegins(asOf);
-        Optional<Ledger.Lapse> lapse = ahead.firstLapse(new DateSpan(asOf.plusDays(1), asOf.plusYears(1)));
-        return new BalanceRow(
-                each.person().id(),
-                each.person().code(),
-                each.person().name(),
-                each.person().team(),
-                each.policy().id(),
-                each.policy().name(),
-                each.policy().kind(),
-                each.policy().unit(),
-                standing.earnedThisYear(),
-                standing.usedThisYear(),
-                standing.withheldThisYear(),
-                booked,
-                standing.balance(),
-                ledger.available(asOf),
-                Askable.on(each.account(), asOf, ledger.available(asOf)),
-                useBegins.orElse(null),
-                lapse.map(next -> new BalanceRow.Lapse(next.on(), next.amount()))
-                        .orElse(null),
-                useBegins
-                        .filter(asOf::isBefore)
-                        .map(begins -> "usable from " + PlainDates.day(begins))
-                        .or(() -> lapse.map(Balances::lapseInWords))
-                        .orElse(""));
-    }
-
-    /** By the forecast: what is used meanwhile does not lapse. */
-    private static String lapseInWords(Ledger.Lapse lapse) {
-        return Words.figure(lapse.amount()) + " would lapse on " + PlainDates.day(lapse.on());
-    }
-
     private static BalanceDetail.Line line(LedgerLine line) {
         return new BalanceDetail.Line(
-                line.on(), line.kind(), line.amount(), line.withheld(), line.balance(), PlainWords.why(line));
+                line.on(),
+                line.kind(),
+                line.amount(),
+                line.withheld(),
+                line.balance(),
+                PlainWords.why(line),
+                BalanceDetail.From.of(line));
     }
 }

@@ -11,6 +11,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import upahead.core.quantity.Amount;
+import upahead.server.accounts.PeopleInParts;
 import upahead.server.cards.UnfinishedDay;
 import upahead.server.cards.UnfinishedDays;
 import upahead.server.cards.days.ConfirmationStore.Part;

@@ -16,6 +16,7 @@ import upahead.core.payrun.Frozen;
 import upahead.core.quantity.Amount;
 import upahead.server.accounts.Accounts;
 import upahead.server.accounts.Outlook;
+import upahead.server.accounts.PeopleInParts;
 import upahead.server.accounts.PersonAccount;
 import upahead.server.employment.People;
 import upahead.server.employment.PeopleQuery;

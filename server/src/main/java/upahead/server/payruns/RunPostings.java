@@ -21,6 +21,7 @@ import upahead.core.payrun.NewPosting;
 import upahead.core.quantity.Amount;
 import upahead.server.accounts.Accounts;
 import upahead.server.accounts.Outlook;
+import upahead.server.accounts.PeopleInParts;
 import upahead.server.accounts.PersonAccount;
 import upahead.server.employment.Person;
 import upahead.server.facts.hours.HoursTotal;

@@ -16,6 +16,7 @@ public record KeptView(
 
     /** The tables of which views can be kept. */
     public enum Place {
-        ATTENDANCE
+        ATTENDANCE,
+        BALANCES
     }
 }

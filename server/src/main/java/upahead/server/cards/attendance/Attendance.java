@@ -78,7 +78,8 @@ public class Attendance {
                 new PeopleQuery(query.search(), query.teamId(), null, query.payGroupId(), null, 0, Integer.MAX_VALUE));
         Question question = new Question(wanted, query.days(), clock.now().truncatedTo(ChronoUnit.MINUTES));
         return known.of(question, () -> rows(wanted, query.days())).stream()
-                .filter(row -> query.conditions().stream().allMatch(condition -> condition.holds(row)))
+                .filter(row ->
+                        query.conditions().stream().allMatch(condition -> AttendanceFigure.holds(condition, row)))
                 .filter(row -> !query.onlyThere() || !row.now().isEmpty())
                 .toList();
     }

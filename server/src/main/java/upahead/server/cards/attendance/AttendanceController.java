@@ -6,7 +6,6 @@ import jakarta.validation.constraints.Max;
 import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import org.springdoc.core.annotations.ParameterObject;
@@ -18,6 +17,7 @@ import org.springframework.web.bind.annotation.RestController;
 import upahead.core.calendar.DateSpan;
 import upahead.server.cards.attendance.AttendanceView.AttendanceSums;
 import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.tables.Condition;
 
 /** Who was there when. */
 @RestController
@@ -58,7 +58,7 @@ class AttendanceController {
                     search == null ? "" : search,
                     teamId,
                     payGroupId,
-                    AttendanceCondition.read(condition == null ? List.of() : condition),
+                    Condition.read(condition),
                     Boolean.TRUE.equals(onlyThere));
         }
 
@@ -96,16 +96,9 @@ class AttendanceController {
     }
 
     private List<AttendanceRow> rows(AttendanceForm form) {
-        List<AttendanceRow> rows = attendance.of(form.query());
-        return form.order() == null || form.order().isEmpty() ? rows : inOrder(rows, form.order());
-    }
-
-    private static List<AttendanceRow> inOrder(List<AttendanceRow> rows, String order) {
-        boolean descending = order.startsWith("-");
-        String key = descending ? order.substring(1) : order;
-        Comparator<AttendanceRow> by = AttendanceRow.COLUMNS.by(key);
-        List<AttendanceRow> sorted = new ArrayList<>(rows);
-        sorted.sort((descending ? by.reversed() : by).thenComparing(AttendanceRow::person));
-        return sorted;
+        return AttendanceRow.COLUMNS.inOrder(
+                attendance.of(form.query()),
+                form.order() == null ? "" : form.order(),
+                Comparator.comparing(AttendanceRow::person));
     }
 }

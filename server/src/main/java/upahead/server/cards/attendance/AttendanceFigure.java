@@ -2,9 +2,13 @@ package upahead.server.cards.attendance;
 
 import java.math.BigDecimal;
 import java.math.RoundingMode;
+import java.util.Arrays;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import upahead.core.quantity.Amount;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.tables.Condition;
 
 /** A figure of attendance on which a condition can be put. */
 public enum AttendanceFigure {
@@ -29,6 +33,21 @@ public enum AttendanceFigure {
 
     AttendanceFigure(Function<AttendanceRow, Amount> figure) {
         this.figure = figure;
+    }
+
+    /**
+     * Whether a condition holds for a row; not where the row has no such figure.
+     *
+     * @throws Refusal if there is no such figure
+     */
+    static boolean holds(Condition condition, AttendanceRow row) {
+        return Arrays.stream(values())
+                .filter(each -> each.name().toLowerCase(Locale.ROOT).equals(condition.figure()))
+                .findFirst()
+                .orElseThrow(() -> Refusal.of("condition", "Attendance has no figure “" + condition.figure() + "”."))
+                .of(row)
+                .filter(condition::holds)
+                .isPresent();
     }
 
     /** The figure of a row; nothing where it has none. */

@@ -2,6 +2,7 @@ package upahead.server.cards.attendance;
 
 import java.util.List;
 import upahead.core.calendar.DateSpan;
+import upahead.server.platform.tables.Condition;
 
 /**
  * Whose attendance is wanted.
@@ -12,9 +13,4 @@ import upahead.core.calendar.DateSpan;
  * @param onlyThere whether only those are wanted who are there at this moment
  */
 public record AttendanceQuery(
-        DateSpan days,
-        String search,
-        Long teamId,
-        Long payGroupId,
-        List<AttendanceCondition> conditions,
-        boolean onlyThere) {}
+        DateSpan days, String search, Long teamId, Long payGroupId, List<Condition> conditions, boolean onlyThere) {}

@@ -4,6 +4,7 @@ import com.github.benmanes.caffeine.cache.Cache;
 import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Supplier;
 
 /**
@@ -16,6 +17,7 @@ import java.util.function.Supplier;
 public final class WhileUnchanged<Q, R> {
 
     private static final Duration MINUTE = Duration.ofMinutes(1);
+    private static final Duration DAY = Duration.ofDays(1);
 
     private record Asked<Q>(long turn, Q question) {}
 
@@ -26,12 +28,28 @@ public final class WhileUnchanged<Q, R> {
      * @param mostRows how many rows are kept at most, of all answers together
      */
     public WhileUnchanged(TurnStore turns, int mostRows) {
+        this(turns, mostRows, MINUTE);
+    }
+
+    private WhileUnchanged(TurnStore turns, int mostRows, Duration longest) {
         this.turns = turns;
         this.answers = Caffeine.newBuilder()
-                .expireAfterWrite(MINUTE)
+                .expireAfterWrite(longest)
                 .maximumWeight(mostRows)
                 .weigher((Asked<Q> asked, List<R> rows) -> 1 + rows.size())
                 .build();
+    }
+
+    /** For what does not depend on the time of day: the question names the day, where it matters. */
+    public static <Q, R> WhileUnchanged<Q, R> byTheDay(TurnStore turns, int mostRows) {
+        return new WhileUnchanged<>(turns, mostRows, DAY);
+    }
+
+    /** The rows of an answer, if they are known. */
+    public Optional<List<R>> ifKnown(Q question) {
+        return TurnStore.isChangingSomething()
+                ? Optional.empty()
+                : Optional.ofNullable(answers.getIfPresent(new Asked<>(turns.taken(), question)));
     }
 
     /**

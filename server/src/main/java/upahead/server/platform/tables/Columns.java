@@ -9,6 +9,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Objects;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
@@ -24,10 +26,15 @@ import upahead.server.platform.problems.Refusal;
  */
 public final class Columns<R extends Record> {
 
-    private record Column(ColumnView view, boolean onScreen, Method part) {}
+    private record Column<R>(ColumnView view, boolean onScreen, Function<R, Object> part) {
+
+        Object value(R row) {
+            return part.apply(row);
+        }
+    }
 
     private final Class<R> row;
-    private final List<Column> all = new ArrayList<>();
+    private final List<Column<R>> all = new ArrayList<>();
 
     private Columns(Class<R> row) {
         this.row = row;
@@ -40,21 +47,26 @@ public final class Columns<R extends Record> {
 
     /** These columns and one more. */
     public Columns<R> with(String key, String title, ColumnKind kind) {
-        all.add(new Column(new ColumnView(key, title, kind), true, part(key)));
+        return with(key, title, kind, part(key));
+    }
+
+    /** These columns and one more, which is no part of a row but made of it; null where a row has no such figure. */
+    public Columns<R> with(String key, String title, ColumnKind kind, Function<R, Object> made) {
+        all.add(new Column<>(new ColumnView(key, title, kind), true, made));
         return this;
     }
 
     /** These columns and one more, which only files have. */
     public Columns<R> onlyInFiles(String key, ColumnKind kind) {
-        all.add(new Column(new ColumnView(key, key, kind), false, part(key)));
+        all.add(new Column<>(new ColumnView(key, key, kind), false, part(key)));
         return this;
     }
 
-    private Method part(String key) {
+    private Function<R, Object> part(String key) {
         try {
             Method part = row.getMethod(key);
             part.setAccessible(true);
-            return part;
+            return values -> value(values, part);
         } catch (NoSuchMethodException unknown) {
             throw new IllegalArgumentException(row.getSimpleName() + " has no " + key, unknown);
         }
@@ -66,18 +78,110 @@ public final class Columns<R extends Record> {
     }
 
     /**
-     * Puts rows in order of one column, amounts by their size and texts without regard to capitals.
+     * Some of the columns that a page shows, in an order of one's own, after those that only files have.
+     *
+     * @throws Refusal if no page shows such a column
+     */
+    public Columns<R> only(List<String> keys) {
+        Columns<R> some = new Columns<>(row);
+        all.stream().filter(column -> !column.onScreen()).forEach(some.all::add);
+        keys.forEach(key -> some.all.add(shown(key, "columns")));
+        return some;
+    }
+
+    private Column<R> shown(String key, String field) {
+        return all.stream()
+                .filter(each -> each.onScreen() && each.view().key().equals(key))
+                .findFirst()
+                .orElseThrow(() -> Refusal.of(field, "There is no column " + key + "."));
+    }
+
+    /** Whether {@link #inOrder} knows an order. */
+    public boolean orders(String order) {
+        String key = order.startsWith("-") ? order.substring(1) : order;
+        return key.isEmpty()
+                || all.stream()
+                        .anyMatch(each -> each.onScreen() && each.view().key().equals(key));
+    }
+
+    /**
+     * Puts rows in order of one column, amounts by their size and texts without regard to capitals; what a row does not
+     * have comes first.
      *
      * @throws Refusal if no page shows such a column
      */
     public Comparator<R> by(String key) {
-        Column column = all.stream()
-                .filter(each -> each.onScreen() && each.view().key().equals(key))
-                .findFirst()
-                .orElseThrow(() -> Refusal.of("order", "There is no column " + key + "."));
+        Column<R> column = shown(key, "order");
         return column.view().kind().isNumber()
-                ? Comparator.comparing(row -> (Amount) value(row, column))
+                ? Comparator.comparing(
+                        row -> (Amount) column.value(row), Comparator.nullsFirst(Comparator.naturalOrder()))
                 : Comparator.comparing(row -> cell(row, column).toLowerCase(Locale.ROOT));
+    }
+
+    /**
+     * The rows in order of a column, and those that are alike in another order.
+     *
+     * @param order the key of a column, with a minus before it for the other way round; as they came where empty
+     * @throws Refusal if no page shows such a column
+     */
+    public List<R> inOrder(List<R> rows, String order, Comparator<R> then) {
+        if (order.isEmpty()) {
+            return rows;
+        }
+        boolean descending = order.startsWith("-");
+        Comparator<R> by = by(descending ? order.substring(1) : order);
+        return rows.stream()
+                .sorted((descending ? by.reversed() : by).thenComparing(then))
+                .toList();
+    }
+
+    /**
+     * Those rows for which all conditions hold.
+     *
+     * @throws Refusal if a condition is about a column that no page shows or that has no amounts
+     */
+    public List<R> where(List<Condition> conditions, List<R> rows) {
+        List<R> found = rows;
+        for (Condition condition : conditions) {
+            Column<R> column = shown(condition.figure(), "condition");
+            if (!column.view().kind().isNumber()) {
+                throw Refusal.of(
+                        "condition",
+                        "No condition can be put on " + column.view().title() + ".");
+            }
+            found = found.stream()
+                    .filter(row -> column.value(row) != null && condition.holds((Amount) column.value(row)))
+                    .toList();
+        }
+        return found;
+    }
+
+    /** The sums of all figures of some rows, by the keys of their columns. */
+    public Map<String, Amount> sums(List<R> rows) {
+        Map<String, Amount> sums = new LinkedHashMap<>();
+        all.stream()
+                .filter(column -> column.onScreen() && column.view().kind().isNumber())
+                .forEach(column -> sums.put(
+                        column.view().key(),
+                        Amount.sum(rows.stream()
+                                .map(row -> (Amount) column.value(row))
+                                .filter(Objects::nonNull)
+                                .toList())));
+        return sums;
+    }
+
+    /**
+     * One figure of a row, null where it has none.
+     *
+     * @throws Refusal if no page shows such a column
+     */
+    public Object value(R row, String key) {
+        return shown(key, "columns").value(row);
+    }
+
+    /** The columns of figures, as a page shows them. */
+    public List<ColumnView> figures() {
+        return shown().stream().filter(column -> column.kind().isNumber()).toList();
     }
 
     /** The values of some rows by the keys of the columns that a page shows; null where a row has none. */
@@ -89,7 +193,7 @@ public final class Columns<R extends Record> {
         Map<String, Object> byKey = new LinkedHashMap<>();
         all.stream()
                 .filter(Column::onScreen)
-                .forEach(column -> byKey.put(column.view().key(), value(values, column)));
+                .forEach(column -> byKey.put(column.view().key(), column.value(values)));
         return byKey;
     }
 
@@ -108,7 +212,7 @@ public final class Columns<R extends Record> {
     public XlsxFile xlsx(String name, List<R> rows) {
         XlsxFile.Sheet sheet = XlsxFile.sheet(name, headings());
         rows.forEach(each -> sheet.row(all.stream()
-                .map(column -> column.view().kind().isNumber() ? value(each, column) : cell(each, column))
+                .map(column -> column.view().kind().isNumber() ? column.value(each) : cell(each, column))
                 .toList()));
         return sheet.file();
     }
@@ -122,8 +226,8 @@ public final class Columns<R extends Record> {
         return key.replaceAll("([A-Z])", " $1").toLowerCase(Locale.ROOT);
     }
 
-    private static String cell(Record row, Column column) {
-        Object value = value(row, column);
+    private String cell(R row, Column<R> column) {
+        Object value = column.value(row);
         if (value == null) {
             return "";
         }
@@ -135,9 +239,9 @@ public final class Columns<R extends Record> {
                 : value.toString();
     }
 
-    private static Object value(Record row, Column column) {
+    private static Object value(Record row, Method part) {
         try {
-            return column.part().invoke(row);
+            return part.invoke(row);
         } catch (IllegalAccessException | InvocationTargetException impossible) {
             throw new IllegalStateException(impossible);
         }

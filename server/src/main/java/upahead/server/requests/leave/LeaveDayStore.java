@@ -13,6 +13,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 import upahead.core.leave.LeaveCosting.Because;
@@ -20,12 +21,13 @@ import upahead.core.people.ClockSpan;
 import upahead.core.quantity.Amount;
 import upahead.server.database.tables.records.LeaveDayRecord;
 import upahead.server.facts.ApprovedLeave;
+import upahead.server.facts.WaitingLeave;
 import upahead.server.platform.sql.Rows;
 import upahead.server.requests.signing.AwayToday;
 
 /** The days of requests: what each costs, and what was decided about it. */
 @Repository
-public class LeaveDayStore implements ApprovedLeave, AwayToday {
+public class LeaveDayStore implements ApprovedLeave, WaitingLeave, AwayToday {
 
     private final DSLContext sql;
 
@@ -135,6 +137,15 @@ public class LeaveDayStore implements ApprovedLeave, AwayToday {
 
     @Override
     public Map<Long, List<LeaveFact>> approvedLeave(Collection<Long> people) {
+        return leave(people, LEAVE_DAY.DECISION.eq(Decision.APPROVED.name()));
+    }
+
+    @Override
+    public Map<Long, List<LeaveFact>> waitingLeave(Collection<Long> people) {
+        return leave(people, LEAVE_REQUEST.STATE.eq(RequestState.WAITING.name()).and(LEAVE_DAY.DECISION.isNull()));
+    }
+
+    private Map<Long, List<LeaveFact>> leave(Collection<Long> people, Condition which) {
         Map<Long, List<LeaveFact>> leave = new HashMap<>();
         Rows.each(
                 sql.select(
@@ -147,7 +158,7 @@ public class LeaveDayStore implements ApprovedLeave, AwayToday {
                         .join(LEAVE_REQUEST)
                         .on(LEAVE_REQUEST.ID.eq(LEAVE_DAY.REQUEST_ID))
                         .where(among(LEAVE_REQUEST.PERSON_ID, people))
-                        .and(LEAVE_DAY.DECISION.eq(Decision.APPROVED.name()))
+                        .and(which)
                         .and(LEAVE_DAY.AMOUNT.gt(BigDecimal.ZERO)),
                 row -> leave.computeIfAbsent(row.getLong(1), unused -> new ArrayList<>())
                         .add(new LeaveFact(

@@ -8,12 +8,13 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
 import upahead.server.accounts.BalanceRow;
-import upahead.server.accounts.Balances;
+import upahead.server.accounts.BalanceRows;
 import upahead.server.employment.People;
 import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.clock.Sight;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
 import upahead.server.requests.leave.TakenStore;
@@ -25,31 +26,34 @@ public class MyTeam {
 
     private static final long NOBODY = 0;
 
-    private final Balances balances;
+    private final BalanceRows balances;
     private final People people;
     private final TakenStore taken;
     private final CurrentUser user;
     private final MovableClock clock;
+    private final Sight sight;
 
-    MyTeam(Balances balances, People people, TakenStore taken, CurrentUser user, MovableClock clock) {
+    MyTeam(BalanceRows balances, People people, TakenStore taken, CurrentUser user, MovableClock clock, Sight sight) {
         this.balances = balances;
         this.people = people;
         this.taken = taken;
         this.user = user;
         this.clock = clock;
+        this.sight = sight;
     }
 
     /** By name; an administrator who decides for nobody in particular has none. */
     @Transactional(readOnly = true)
     @May(Permission.DECIDE_FOR_THE_ASSIGNED)
     public List<TeamMember> on(LocalDate asOf) {
+        sight.require(asOf);
         PeopleQuery mine = new PeopleQuery("", null, null, null, null, 0, Integer.MAX_VALUE)
                 .decidedBy(user.get().person().orElse(NOBODY));
         List<Person> team = people.search(mine).stream()
                 .filter(person -> person.isEmployedWithin(asOf, asOf))
                 .toList();
         Map<Long, List<BalanceRow>> byPerson =
-                balances.all(asOf, mine, null).items().stream().collect(Collectors.groupingBy(BalanceRow::personId));
+                balances.of(team, asOf).stream().collect(Collectors.groupingBy(BalanceRow::personId));
         List<Long> ids = team.stream().map(Person::id).toList();
         Map<Long, LocalDate> next = taken.nextDays(ids, clock.today());
         Map<Long, List<TakenOfKind>> inTheYear =

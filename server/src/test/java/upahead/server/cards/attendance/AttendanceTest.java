@@ -20,6 +20,7 @@ import upahead.server.cards.Cards;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.access.SignedIn;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.tables.Condition;
 
 /** The glasshouses in the open fortnight; their approver is person 3. */
 @WithDemo
@@ -111,17 +112,26 @@ class AttendanceTest {
         type("7:30-12 12:45-19:00");
         DateSpan day = DateSpan.of(LocalDate.of(2027, 4, 20), LocalDate.of(2027, 4, 20));
         AttendanceQuery query =
-                new AttendanceQuery(day, "Verena", null, null, AttendanceCondition.read(List.of(condition)), false);
+                new AttendanceQuery(day, "Verena", null, null, Condition.read(List.of(condition)), false);
         assertThat(!user.actAs(Somebody.ADMINISTRATOR, () -> attendance.of(query))
                         .isEmpty())
                 .isEqualTo(holds);
     }
 
     @ParameterizedTest
-    @CsvSource({"worked about 8", "happiness at-least 8", "worked at-least lots", "worked at-least 1.2.3"})
+    @CsvSource({"worked about 8", "worked at-least lots", "worked at-least 1.2.3"})
     void aConditionThatCannotBeReadIsSaidSo(String condition) {
-        assertThatThrownBy(() -> AttendanceCondition.read(List.of(condition)))
+        assertThatThrownBy(() -> Condition.read(List.of(condition)))
                 .hasMessage("“" + condition + "” is no condition; one is worked at-least 8.");
+    }
+
+    @Test
+    void aConditionOnAFigureThatThereIsNotIsSaidSo() {
+        DateSpan day = DateSpan.of(LocalDate.of(2027, 4, 20), LocalDate.of(2027, 4, 20));
+        AttendanceQuery query =
+                new AttendanceQuery(day, "Verena", null, null, Condition.read(List.of("happiness at-least 8")), false);
+        assertThatThrownBy(() -> user.actAs(Somebody.ADMINISTRATOR, () -> attendance.of(query)))
+                .hasMessage("Attendance has no figure “happiness”.");
     }
 
     private void type(String line) {

@@ -1,11 +1,20 @@
 <script lang="ts">
   import X from '@lucide/svelte/icons/x';
-  import { FIGURES, figureTyped, HOWS, type Condition } from './attendance.svelte';
+  import { type Condition, HOWS, type ReadFigure } from './conditions';
 
-  let { conditions = $bindable() }: { conditions: Condition[] } = $props();
+  let {
+    conditions = $bindable(),
+    figures,
+    read,
+  }: {
+    conditions: Condition[];
+    /** The words for each figure, by its name. */
+    figures: Record<string, string>;
+    read: ReadFigure;
+  } = $props();
 
   function isWrong({ figure }: Condition, typed: string): boolean {
-    return typed.trim() !== '' && figureTyped(figure, typed) === null;
+    return typed.trim() !== '' && read(figure, typed) === null;
   }
 </script>
 
@@ -13,7 +22,7 @@
   {#each conditions as condition, at (at)}
     <li class="flex items-center gap-1 border border-base-300 bg-base-200 px-2 py-1">
       <select class="select select-sm w-32" aria-label="Figure" bind:value={condition.figure}>
-        {#each Object.entries(FIGURES) as [name, words] (name)}<option value={name}>{words}</option
+        {#each Object.entries(figures) as [name, words] (name)}<option value={name}>{words}</option
           >{/each}
       </select>
       <select class="select select-sm w-24" aria-label="Is" bind:value={condition.how}>
@@ -46,8 +55,10 @@
     <button
       class="btn btn-sm"
       onclick={() =>
-        (conditions = [...conditions, { figure: 'worked', how: 'at-least', bound: '', upTo: '' }])}
-      >+ Condition</button
+        (conditions = [
+          ...conditions,
+          { figure: Object.keys(figures)[0] ?? '', how: 'at-least', bound: '', upTo: '' },
+        ])}>+ Condition</button
     >
   </li>
 </ul>

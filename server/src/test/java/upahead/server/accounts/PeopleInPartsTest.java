@@ -1,4 +1,4 @@
-package upahead.server.payruns;
+package upahead.server.accounts;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;

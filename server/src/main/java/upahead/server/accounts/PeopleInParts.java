@@ -1,4 +1,4 @@
-package upahead.server.payruns;
+package upahead.server.accounts;
 
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -24,7 +24,7 @@ import upahead.server.employment.Person;
  * on beside each other, each reading what is committed; a group that is one part is worked on where it was called.
  */
 @Component
-class PeopleInParts {
+public class PeopleInParts {
 
     private static final int PEOPLE_OF_A_PART = 500;
     private static final int WORKERS = Math.max(2, Runtime.getRuntime().availableProcessors());
@@ -48,7 +48,7 @@ class PeopleInParts {
      * @param results takes what came out of each part, in the order of the people's ids, in which their facts lie
      *     together, on the calling thread
      */
-    <T> void each(List<Person> people, Function<List<Person>, T> work, Consumer<T> results) {
+    public <T> void each(List<Person> people, Function<List<Person>, T> work, Consumer<T> results) {
         List<List<Person>> parts = parts(
                 people.stream().sorted(Comparator.comparingLong(Person::id)).toList());
         if (parts.size() <= 1) {

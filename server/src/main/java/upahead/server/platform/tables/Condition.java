@@ -1,4 +1,4 @@
-package upahead.server.cards.attendance;
+package upahead.server.platform.tables;
 
 import java.util.List;
 import java.util.Locale;
@@ -10,12 +10,13 @@ import upahead.server.platform.problems.Refusal;
 /**
  * What a figure has to be for its row to be shown.
  *
+ * @param figure by the key of its column
  * @param upTo the other bound of {@link How#BETWEEN}, else the same as {@code bound}
  */
-public record AttendanceCondition(AttendanceFigure figure, How how, Amount bound, Amount upTo) {
+public record Condition(String figure, How how, Amount bound, Amount upTo) {
 
     private static final Pattern WRITTEN =
-            Pattern.compile("([a-z_]+) (at-least|at-most|exactly|between) (-?[\\d.]{1,12})(?: (-?[\\d.]{1,12}))?");
+            Pattern.compile("([A-Za-z_]+) (at-least|at-most|exactly|between) (-?[\\d.]{1,12})(?: (-?[\\d.]{1,12}))?");
 
     /** How a figure is compared. */
     public enum How {
@@ -28,13 +29,16 @@ public record AttendanceCondition(AttendanceFigure figure, How how, Amount bound
     /**
      * Reads conditions such as {@code worked at-least 8} and {@code under between 1 4}, all of which have to hold.
      *
+     * @param written null for none
      * @throws Refusal if one cannot be read
      */
-    static List<AttendanceCondition> read(List<String> written) {
-        return written.stream().map(AttendanceCondition::read).toList();
+    public static List<Condition> read(List<String> written) {
+        return written == null
+                ? List.of()
+                : written.stream().map(Condition::read).toList();
     }
 
-    private static AttendanceCondition read(String written) {
+    private static Condition read(String written) {
         Matcher match = WRITTEN.matcher(written);
         if (!match.matches()) {
             throw unreadable(written);
@@ -42,11 +46,8 @@ public record AttendanceCondition(AttendanceFigure figure, How how, Amount bound
         try {
             How how = How.valueOf(match.group(2).replace('-', '_').toUpperCase(Locale.ROOT));
             Amount bound = Amount.of(match.group(3));
-            return new AttendanceCondition(
-                    AttendanceFigure.valueOf(match.group(1).toUpperCase(Locale.ROOT)),
-                    how,
-                    bound,
-                    match.group(4) == null ? bound : Amount.of(match.group(4)));
+            return new Condition(
+                    match.group(1), how, bound, match.group(4) == null ? bound : Amount.of(match.group(4)));
         } catch (IllegalArgumentException unknown) {
             throw unreadable(written);
         }
@@ -56,15 +57,13 @@ public record AttendanceCondition(AttendanceFigure figure, How how, Amount bound
         return Refusal.of("condition", "“" + written + "” is no condition; one is worked at-least 8.");
     }
 
-    /** Whether it holds for a row; not where the row has no such figure. */
-    boolean holds(AttendanceRow row) {
-        return figure.of(row)
-                .filter(value -> switch (how) {
-                    case AT_LEAST -> !bound.isMoreThan(value);
-                    case AT_MOST -> !value.isMoreThan(bound);
-                    case EXACTLY -> value.equals(bound);
-                    case BETWEEN -> !bound.isMoreThan(value) && !value.isMoreThan(upTo);
-                })
-                .isPresent();
+    /** Whether it holds for a figure. */
+    public boolean holds(Amount value) {
+        return switch (how) {
+            case AT_LEAST -> !bound.isMoreThan(value);
+            case AT_MOST -> !value.isMoreThan(bound);
+            case EXACTLY -> value.equals(bound);
+            case BETWEEN -> !bound.isMoreThan(value) && !value.isMoreThan(upTo);
+        };
     }
 }
