@@ -195,6 +195,7 @@
   <h1 class="mr-auto">{session.may('SEE_EVERYBODY') ? 'Balances' : 'Balances of your people'}</h1>
   {#if session.may('ADJUST_BALANCES')}
     <a class="underline" href="#/balances/openings">Opening balances</a>
+    <a class="underline" href="#/balances/adjust">Adjust many</a>
   {/if}
   <input
     class="input w-44"

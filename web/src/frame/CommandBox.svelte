@@ -53,6 +53,7 @@
     { name: 'Bring people in', path: '/people/import', needs: 'KEEP_PEOPLE' },
     { name: 'Sites, teams and pay groups', path: '/people/organisation', needs: 'KEEP_PEOPLE' },
     { name: 'Opening balances', path: '/balances/openings', needs: 'ADJUST_BALANCES' },
+    { name: 'Adjust many balances', path: '/balances/adjust', needs: 'ADJUST_BALANCES' },
     { name: 'Prove every balance', path: '/proof', needs: 'RUN_PAYROLL' },
   ];
 

@@ -1,6 +1,7 @@
 import Balance from '../balances/Balance.svelte';
 import Audit from '../audit/Audit.svelte';
 import Openings from '../balances/Openings.svelte';
+import AdjustMany from '../balances/AdjustMany.svelte';
 import Balances from '../balances/Balances.svelte';
 import Holidays from '../holidays/Holidays.svelte';
 import Hours from '../hours/Hours.svelte';
@@ -65,6 +66,7 @@ export const routes = {
   '/proof': Proof,
   '/balances': Balances,
   '/balances/openings': Openings,
+  '/balances/adjust': AdjustMany,
   '/balances/:personId/:policyId': Balance,
   '/policies': Policies,
   '/policies/new': NewPolicy,

@@ -194,8 +194,7 @@ class WholeJobTest {
         browser.type("[aria-label='Search people']", "Kerensa");
         browser.seesNot("Ambrose");
         assertThat(browser.download("Download CSV").lines())
-                .startsWith(
-                        "code,person,team,policy,unit,carried,earned,used,balance,booked,remaining,up ahead")
+                .startsWith("code,person,team,policy,unit,carried,earned,used,balance,booked,remaining,up ahead")
                 .hasSize(6);
         browser.clickOnRow("Hourly leave");
         browser.sees("hours counted in 12 Apr to 25 Apr 2027, 1.3 for every 23");

@@ -3,6 +3,7 @@ package upahead.server.facts.adjustments;
 import static upahead.server.database.Tables.ADJUSTMENT;
 import static upahead.server.platform.sql.Among.among;
 
+import jakarta.annotation.Nullable;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -45,7 +46,7 @@ class AdjustmentStore {
     }
 
     /** Tells its id. */
-    long add(long personId, long policyId, Adjustment adjustment, String author) {
+    long add(long personId, long policyId, Adjustment adjustment, String author, @Nullable Long togetherId) {
         return sql.insertInto(ADJUSTMENT)
                 .set(ADJUSTMENT.PERSON_ID, personId)
                 .set(ADJUSTMENT.POLICY_ID, policyId)
@@ -53,6 +54,7 @@ class AdjustmentStore {
                 .set(ADJUSTMENT.AMOUNT, adjustment.amount().value())
                 .set(ADJUSTMENT.REASON, adjustment.reason())
                 .set(ADJUSTMENT.AUTHOR, author)
+                .set(ADJUSTMENT.TOGETHER_ID, togetherId)
                 .returningResult(ADJUSTMENT.ID)
                 .fetchOne(ADJUSTMENT.ID);
     }

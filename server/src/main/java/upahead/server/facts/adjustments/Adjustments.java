@@ -1,12 +1,12 @@
 package upahead.server.facts.adjustments;
 
+import jakarta.annotation.Nullable;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.facts.Adjustment;
-import upahead.core.quantity.Amount;
 import upahead.server.employment.People;
 import upahead.server.enrolment.Enrolments;
 import upahead.server.periods.LateChange.Subject;
@@ -25,9 +25,6 @@ import upahead.server.policies.PolicyDetail;
 /** Adjustments of balances: signed amounts on a day, each with its reason. */
 @Service
 public class Adjustments {
-
-    private static final int MOST_DECIMALS = 10;
-    private static final Amount LARGEST = Amount.of(100_000);
 
     private final AdjustmentStore store;
     private final People people;
@@ -71,11 +68,21 @@ public class Adjustments {
     @Transactional
     @May(Permission.ADJUST_BALANCES)
     public long adjust(long personId, long policyId, Adjustment adjustment) {
-        requirePossible(adjustment.amount());
+        AdjustmentChecks.faultOf(adjustment.amount()).ifPresent(fault -> {
+            throw Refusal.of("amount", fault);
+        });
         sight.require(adjustment.on());
-        PolicyDetail policy = enrolledIn(personId, policyId);
-        note(personId, policyId, adjustment, "Adjusted on ");
-        long id = store.add(personId, policyId, adjustment, user.get().name());
+        return write(personId, enrolledIn(personId, policyId), adjustment, null);
+    }
+
+    /**
+     * Writes an adjustment that was looked at, and tells its id.
+     *
+     * @param togetherId with which others it is made, null where it is alone
+     */
+    long write(long personId, PolicyDetail policy, Adjustment adjustment, @Nullable Long togetherId) {
+        note(personId, policy.id(), adjustment, "Adjusted on ");
+        long id = store.add(personId, policy.id(), adjustment, user.get().name(), togetherId);
         audit.record(Thing.PERSON, personId, "adjusted the balance of " + policy.name(), null, adjustment);
         return id;
     }
@@ -103,16 +110,6 @@ public class Adjustments {
                 what + Words.day(adjustment.on()) + " by " + user.get().name() + ": " + adjustment.reason(),
                 Subject.BALANCE,
                 policyId);
-    }
-
-    private static void requirePossible(Amount amount) {
-        if (amount.isZero()) {
-            throw Refusal.of("amount", "An adjustment of 0 changes nothing.");
-        }
-        if (amount.value().scale() > MOST_DECIMALS
-                || amount.max(amount.negated()).isMoreThan(LARGEST)) {
-            throw Refusal.of("amount", "Please give an amount up to " + LARGEST + " with at most ten decimals.");
-        }
     }
 
     private PolicyDetail enrolledIn(long personId, long policyId) {

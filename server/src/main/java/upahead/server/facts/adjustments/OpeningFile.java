@@ -4,11 +4,8 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Function;
-import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.quantity.Amount;
@@ -16,10 +13,7 @@ import upahead.core.quantity.Unit;
 import upahead.server.employment.People;
 import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
-import upahead.server.employment.PersonFinder;
-import upahead.server.platform.files.Dates;
 import upahead.server.platform.files.FileColumns;
-import upahead.server.platform.files.Numbers;
 import upahead.server.platform.files.Table;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
@@ -74,19 +68,16 @@ class OpeningFile {
         private record Spot(long personId, long policyId) {}
 
         private final Table table;
-        private final FileColumns<OpeningColumn> columns;
         private final Long policyId;
         private final LocalDate on;
         private final Map<Spot, Long> lines = new HashMap<>();
-        private final PersonFinder<Person> finder = PersonFinder.of(people.search(PeopleQuery.everybody()));
-        private final Map<String, PolicyDetail> byName = policies.all().stream()
-                .collect(Collectors.toMap(policy -> policy.name().toLowerCase(Locale.ROOT), Function.identity()));
+        private final BalanceCells<OpeningColumn> cells;
 
         Rows(Table table, FileColumns<OpeningColumn> columns, Long policyId, LocalDate on) {
             this.table = table;
-            this.columns = columns;
             this.policyId = policyId;
             this.on = on;
+            this.cells = new BalanceCells<>(columns, people.search(PeopleQuery.everybody()), policies.all());
         }
 
         List<FileRow> read() {
@@ -98,18 +89,16 @@ class OpeningFile {
             if (row.tooLong()) {
                 faults.add("has more cells than there are headings");
             }
-            PersonFinder.Meant<Person> meant = finder.find(columns.cell(row, OpeningColumn.PERSON));
-            if (meant.person() == null) {
-                faults.add(meant.fault());
-            }
-            Long policy = policy(row, faults);
-            LocalDate day = day(row, faults);
-            Amount balance = figure(row, OpeningColumn.BALANCE, null, policy, faults);
-            Amount earned = figure(row, OpeningColumn.EARNED, Amount.ZERO, policy, faults);
-            Amount used = figure(row, OpeningColumn.USED, Amount.ZERO, policy, faults);
-            Amount hours = figure(row, OpeningColumn.HOURS, Amount.ZERO, policy, faults);
+            Person person = cells.person(row, OpeningColumn.PERSON, faults);
+            PolicyDetail policy = cells.policy(row, OpeningColumn.POLICY, policyId, faults);
+            Unit unit = policy == null ? null : policy.unit();
+            LocalDate day = cells.day(row, OpeningColumn.ON, on, faults);
+            Amount balance = cells.figure(row, OpeningColumn.BALANCE, null, unit, faults);
+            Amount earned = cells.figure(row, OpeningColumn.EARNED, Amount.ZERO, unit, faults);
+            Amount used = cells.figure(row, OpeningColumn.USED, Amount.ZERO, unit, faults);
+            Amount hours = cells.figure(row, OpeningColumn.HOURS, Amount.ZERO, Unit.HOURS, faults);
             if (faults.isEmpty()) {
-                Long earlier = lines.putIfAbsent(new Spot(meant.person().id(), policy), row.line());
+                Long earlier = lines.putIfAbsent(new Spot(person.id(), policy.id()), row.line());
                 if (earlier != null) {
                     faults.add("stands in line " + earlier + " already");
                 }
@@ -118,55 +107,9 @@ class OpeningFile {
                     ? new FileRow(
                             row.line(),
                             row.text(),
-                            Optional.of(new OpeningRow(meant.person().id(), policy, day, balance, earned, used, hours)),
+                            Optional.of(new OpeningRow(person.id(), policy.id(), day, balance, earned, used, hours)),
                             "")
                     : new FileRow(row.line(), row.text(), Optional.empty(), String.join("; ", faults));
-        }
-
-        private Long policy(Table.Row row, List<String> faults) {
-            String name = columns.cell(row, OpeningColumn.POLICY);
-            if (name.isEmpty()) {
-                if (policyId == null) {
-                    faults.add("names no policy");
-                }
-                return policyId;
-            }
-            PolicyDetail policy = byName.get(name.toLowerCase(Locale.ROOT));
-            if (policy == null) {
-                faults.add("there is no policy “" + name + "”");
-                return null;
-            }
-            return policy.id();
-        }
-
-        private LocalDate day(Table.Row row, List<String> faults) {
-            String text = columns.cell(row, OpeningColumn.ON);
-            if (text.isEmpty()) {
-                return on;
-            }
-            return Dates.read(text, columns.order()).orElseGet(() -> {
-                faults.add("“" + text + "” is no date; write it as 2027-04-26");
-                return null;
-            });
-        }
-
-        /** Hours may stand there as 7:30; a policy in days has no minutes. */
-        private Optional<Amount> read(String text, OpeningColumn column, Long policy) {
-            boolean inDays = column != OpeningColumn.HOURS
-                    && byName.values().stream()
-                            .anyMatch(each -> policy != null && each.id() == policy && each.unit() == Unit.DAYS);
-            return inDays ? Numbers.read(text) : Numbers.readHours(text);
-        }
-
-        private Amount figure(Table.Row row, OpeningColumn column, Amount otherwise, Long policy, List<String> faults) {
-            String text = columns.cell(row, column);
-            if (text.isEmpty() && otherwise != null) {
-                return otherwise;
-            }
-            return read(text, column, policy).orElseGet(() -> {
-                faults.add(column.title().toLowerCase(Locale.ROOT) + ": “" + text + "” is no number");
-                return null;
-            });
         }
     }
 }
