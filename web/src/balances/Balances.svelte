@@ -193,6 +193,7 @@
 
 <div class="mb-3 flex flex-wrap items-end gap-2">
   <h1 class="mr-auto">{session.may('SEE_EVERYBODY') ? 'Balances' : 'Balances of your people'}</h1>
+  <a class="underline" href="#/ahead">What is ahead</a>
   {#if session.may('ADJUST_BALANCES')}
     <a class="underline" href="#/balances/openings">Opening balances</a>
     <a class="underline" href="#/balances/adjust">Adjust many</a>

@@ -48,6 +48,7 @@
   });
 
   const ACTIONS: { name: string; path: string; needs: Permission }[] = [
+    { name: 'What is ahead for everybody', path: '/ahead', needs: 'DECIDE_FOR_THE_ASSIGNED' },
     { name: 'Write a policy', path: '/policies/new', needs: 'WRITE_POLICIES' },
     { name: 'Add somebody', path: '/people/new', needs: 'KEEP_PEOPLE' },
     { name: 'Bring people in', path: '/people/import', needs: 'KEEP_PEOPLE' },

@@ -1,3 +1,4 @@
+import Ahead from '../ahead/Ahead.svelte';
 import Balance from '../balances/Balance.svelte';
 import Audit from '../audit/Audit.svelte';
 import Openings from '../balances/Openings.svelte';
@@ -64,6 +65,7 @@ export const routes = {
   '/pay-runs/:id/layout': Layout,
   '/payroll-inbox': Inbox,
   '/proof': Proof,
+  '/ahead': Ahead,
   '/balances': Balances,
   '/balances/openings': Openings,
   '/balances/adjust': AdjustMany,

@@ -122,7 +122,10 @@
   }
 </script>
 
-<h1>Lookout</h1>
+<div class="flex flex-wrap items-baseline justify-between gap-3">
+  <h1>Lookout</h1>
+  <a class="underline" href="#/ahead">What is ahead for everybody</a>
+</div>
 {#if steps.length > 0}<div class="mt-3"><FirstSteps {steps} /></div>{/if}
 <ProblemNote problem={work.problem} />
 {#if items === null && !work.problem}

@@ -11,6 +11,7 @@
     REMINDER: 'It has waited long, or a pay run closes',
     OWN_REQUEST: 'What becomes of my requests',
     ABSENCE_OF_OTHERS: 'Absences of a team that I am told of',
+    OWN_BALANCE: 'What is about to happen to my balances',
   };
   const WAYS: Record<NoticeChoice['byMail'], string> = {
     AT_ONCE: 'at once',

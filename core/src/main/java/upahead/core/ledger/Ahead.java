@@ -44,6 +44,7 @@ public final class Ahead {
         ahead.limits();
         ahead.withheld();
         ahead.removed();
+        ahead.belowZero();
         ahead.found.sort(Comparator.comparing(Upcoming::on));
         return List.copyOf(ahead.found);
     }
@@ -169,5 +170,19 @@ public final class Ahead {
             }
         }
         lapsed.forEach((on, amount) -> found.add(new Upcoming.Lapses(on, amount)));
+    }
+
+    /** Each time that the balance at the end of a day is below zero and was not on the day before. */
+    private void belowZero() {
+        for (LedgerLine line : ledger.linesWithin(days)) {
+            if (line.balance().isNegative()
+                    && found.stream()
+                            .noneMatch(each -> each instanceof Upcoming.GoesBelowZero
+                                    && each.on().equals(line.on()))
+                    && ledger.balance(line.on()).isNegative()
+                    && !ledger.balance(line.on().minusDays(1)).isNegative()) {
+                found.add(new Upcoming.GoesBelowZero(line.on(), ledger.balance(line.on())));
+            }
+        }
     }
 }

@@ -68,6 +68,13 @@ public sealed interface Upcoming {
      */
     record YearEnds(LocalDate on, Amount carried) implements Upcoming {}
 
+    /**
+     * The balance goes below zero.
+     *
+     * @param balance at the end of that day, below 0
+     */
+    record GoesBelowZero(LocalDate on, Amount balance) implements Upcoming {}
+
     /** Other terms take effect: a version of the policy or an exception. */
     record TermsChange(LocalDate on) implements Upcoming {}
 }

@@ -25,6 +25,7 @@ public record AheadView(
         PAY_OUT,
         TENURE_STEP,
         YEAR_ENDS,
+        BELOW_ZERO,
         TERMS_CHANGE
     }
 }

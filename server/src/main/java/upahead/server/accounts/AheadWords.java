@@ -76,6 +76,13 @@ public final class AheadWords {
                     ends.carried(),
                     "a new benefit year begins with " + amount(ends.carried()) + " carried over.");
         }
+        if (upcoming instanceof Upcoming.GoesBelowZero below) {
+            return view(
+                    below,
+                    What.BELOW_ZERO,
+                    below.balance(),
+                    "the balance goes below zero, to " + amount(below.balance()) + ".");
+        }
         return view(upcoming, What.TERMS_CHANGE, null, "other terms take effect.");
     }
 

@@ -9,5 +9,7 @@ public enum Topic {
     /** What becomes of one's own requests. */
     OWN_REQUEST,
     /** Absences of others that one is told of. */
-    ABSENCE_OF_OTHERS
+    ABSENCE_OF_OTHERS,
+    /** What is about to happen to one's own balances, told by somebody. */
+    OWN_BALANCE
 }

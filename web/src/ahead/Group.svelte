@@ -1,0 +1,123 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import type { Foreseen, ForeseenRow } from '../api/types';
+  import Amount from '../common/Amount.svelte';
+  import { day, longDay, unitName } from '../common/format';
+  import { entering } from '../frame/entering.svelte';
+  import { session } from '../frame/session.svelte';
+  import { prepared } from '../balances/prepared.svelte';
+
+  let { group, tell }: { group: Foreseen; tell: (rows: ForeseenRow[]) => void } = $props();
+
+  const SHOWN = 100;
+
+  /** What helps against it, prepared as adjustments: given back on its day, or brought up to zero. */
+  const remedy = $derived.by(() => {
+    if (group.what === 'LAPSE') {
+      const reason = `given back: would lapse on ${longDay(group.on)}`;
+      return { words: 'Give it back', reason, amount: (row: ForeseenRow) => row.amount! };
+    }
+    if (group.what === 'BELOW_ZERO') {
+      const reason = 'brought up to zero';
+      return {
+        words: 'Bring up to zero',
+        reason,
+        amount: (row: ForeseenRow) => row.amount!.replace('-', ''),
+      };
+    }
+    return null;
+  });
+
+  function adjust(rows: ForeseenRow[]) {
+    prepared.what = `${group.policy}, ${remedy!.reason}`;
+    prepared.rows = rows.map((row) => ({
+      personId: row.personId,
+      policyId: row.policyId,
+      on: row.on,
+      amount: remedy!.amount(row),
+      reason: remedy!.reason,
+    }));
+    void push('/balances/adjust');
+  }
+
+  function book(row: ForeseenRow) {
+    const first = session.current.today;
+    entering.leave = {
+      person: { id: row.personId, name: row.person },
+      policyId: row.policyId,
+      first,
+      last: first,
+    };
+  }
+
+  const canAdjust = $derived(remedy !== null && session.may('ADJUST_BALANCES'));
+  const helpsToUse = $derived(['LAPSE', 'WITHHELD', 'LIMIT_REACHED'].includes(group.what));
+</script>
+
+<li class="relative py-1 pl-4" data-group={group.what}>
+  <span class="absolute top-3.5 -left-[0.3rem] h-2 w-2 rotate-45 bg-primary" aria-hidden="true"
+  ></span>
+  <details>
+    <summary class="cursor-pointer">
+      <span class="inline-block w-28 font-semibold">{day(group.on)}</span>
+      <span class="quiet">{group.policy}:</span>
+      <span title={group.amount ?? undefined}>{group.says}</span>
+    </summary>
+    <div class="mt-2 mb-3 ml-28 space-y-2">
+      <p class="flex flex-wrap gap-2">
+        <button class="btn btn-sm" onclick={() => tell(group.each)}
+          >Tell {group.each.length === 1 ? 'them' : `all ${group.each.length}`}</button
+        >
+        {#if canAdjust}
+          <button class="btn btn-sm" onclick={() => adjust(group.each)}
+            >{remedy!.words}{group.each.length > 1 ? ', for all' : ''}…</button
+          >
+        {/if}
+        <a class="btn btn-ghost btn-sm" href={`#/balances?policy=${group.policyId}&on=${group.on}`}
+          >Balances that day</a
+        >
+      </p>
+      <div class="max-h-80 overflow-auto">
+        <table class="figures">
+          <thead>
+            <tr>
+              <th>Person</th><th>Team</th><th>Day</th><th class="number">{unitName(group.unit)}</th
+              ><th>What can be done</th>
+            </tr>
+          </thead>
+          <tbody>
+            {#each group.each.slice(0, SHOWN) as row, index (index)}
+              <tr title={row.message}>
+                <td
+                  ><a class="underline" href={`#/balances/${row.personId}/${row.policyId}`}
+                    >{row.person}</a
+                  ></td
+                >
+                <td class="quiet">{row.team}</td>
+                <td class="whitespace-nowrap">{day(row.on)}</td>
+                <td class="number"
+                  >{#if row.amount}<Amount value={row.amount} />{/if}</td
+                >
+                <td class="space-x-3 text-sm whitespace-nowrap">
+                  <button class="underline" onclick={() => tell([row])}>Tell</button>
+                  {#if helpsToUse && session.may('ENTER_LEAVE')}
+                    <button class="underline" onclick={() => book(row)}>Book leave</button>
+                  {/if}
+                  {#if canAdjust}
+                    <button class="underline" onclick={() => adjust([row])}>{remedy!.words}</button>
+                  {/if}
+                  {#if session.may('KEEP_PEOPLE')}
+                    <a class="underline" href={`#/people/${row.personId}`}>Own terms</a>
+                  {/if}
+                </td>
+              </tr>
+            {/each}
+          </tbody>
+        </table>
+        {#if group.each.length > SHOWN}
+          <p class="quiet text-sm">The first {SHOWN} are shown; the files have all.</p>
+        {/if}
+      </div>
+    </div>
+  </details>
+</li>
