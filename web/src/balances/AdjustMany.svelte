@@ -70,7 +70,7 @@
       bind:value={adjusting.award.amount}
     />
   </label>
-  <label class="flex items-end gap-2 pb-2">
+  <label class="flex items-center gap-2 sm:pt-5">
     <input type="checkbox" class="checkbox checkbox-sm" bind:checked={adjusting.award.byFte} />
     in proportion to the full-time equivalent
   </label>

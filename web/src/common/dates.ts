@@ -1,11 +1,29 @@
 import { isDate, plusDays } from './format';
 
-const MONTHS = ['jan', 'feb', 'mar', 'apr', 'may', 'jun', 'jul', 'aug', 'sep', 'oct', 'nov', 'dec'];
-const WEEKDAYS = ['sun', 'mon', 'tue', 'wed', 'thu', 'fri', 'sat'];
+const MONTHS = [
+  'january',
+  'february',
+  'march',
+  'april',
+  'may',
+  'june',
+  'july',
+  'august',
+  'september',
+  'october',
+  'november',
+  'december',
+];
+const WEEKDAYS = ['sunday', 'monday', 'tuesday', 'wednesday', 'thursday', 'friday', 'saturday'];
 const WORDS: Record<string, number> = { t: 0, today: 0, tomorrow: 1, yesterday: -1 };
 
 function two(number: number): string {
   return String(number).padStart(2, '0');
+}
+
+/** Which of some names a word of at least three letters begins; -1 for none, so that Sunniva is no Sunday. */
+function begun(names: string[], word: string): number {
+  return word.length < 3 ? -1 : names.findIndex((name) => name.startsWith(word));
 }
 
 function lastOf(year: number, month: number): number {
@@ -49,8 +67,8 @@ function moved(text: string, from: string): string | null {
 /** The next such weekday, today included where it is one; a week later with “next”. */
 function onWeekday(text: string, today: string): string | null {
   const found = /^(next )?([a-z]{3,9})$/.exec(text);
-  const wanted = found ? WEEKDAYS.indexOf(found[2]!.slice(0, 3)) : -1;
-  if (!found || wanted < 0 || MONTHS.includes(found[2]!.slice(0, 3))) return null;
+  const wanted = found ? begun(WEEKDAYS, found[2]!) : -1;
+  if (!found || wanted < 0) return null;
   const days = (wanted - new Date(`${today}T00:00:00Z`).getUTCDay() + 7) % 7;
   return plusDays(today, days + (found[1] ? 7 : 0));
 }
@@ -66,10 +84,26 @@ export function meantDay(typed: string, today: string, from = today): string | n
   if (iso) return made(Number(iso[1]), Number(iso[2]), Number(iso[3]));
   const named = /^(\d{1,2})\.? ?([a-z]{3,9})\.? ?(\d{4}|\d{2})?$/.exec(text);
   if (named) {
-    const month = MONTHS.indexOf(named[2]!.slice(0, 3)) + 1;
+    const month = begun(MONTHS, named[2]!) + 1;
     return month === 0 ? null : made(yearOf(named[3], today), month, Number(named[1]));
   }
   const numbers = /^(\d{1,2})[./ -](\d{1,2})(?:[./ -](\d{4}|\d{2})?)?$/.exec(text);
   if (numbers) return made(yearOf(numbers[3], today), Number(numbers[2]), Number(numbers[1]));
   return moved(text, from) ?? onWeekday(text, today);
+}
+
+/** The month that somebody means, by its first and last day: may, May 2028, this month, next month. Null where it is none. */
+export function meantMonth(typed: string, today: string): [string, string] | null {
+  const text = typed.trim().toLowerCase();
+  const relative = ['this month', 'next month', 'last month'].indexOf(text);
+  const first = `${today.slice(0, 8)}01`;
+  if (relative >= 0) return wholeMonth(plusMonths(first, [0, 1, -1][relative]!));
+  const named = /^([a-z]{3,9})(?: (\d{4}))?$/.exec(text);
+  const month = named ? begun(MONTHS, named[1]!) + 1 : 0;
+  return month === 0 ? null : wholeMonth(`${yearOf(named![2], today)}-${two(month)}-01`);
+}
+
+function wholeMonth(first: string): [string, string] {
+  const [year = 0, month = 1] = first.split('-').map(Number);
+  return [first, `${first.slice(0, 8)}${two(lastOf(year, month))}`];
 }

@@ -2,21 +2,17 @@
   import { soon } from '../common/soon';
   import { push } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
-  import type { Permission, Person, Policy } from '../api/types';
+  import type { Organisation, Permission, Person, Policy } from '../api/types';
   import { isDate, longDay, span } from '../common/format';
+  import { aheadOf, balancesOf, type Choice, notUnderstood, tableOf } from './answers';
   import { asOf } from './asof.svelte';
   import { entering } from './entering.svelte';
   import { meantLeave } from './leavecommand';
   import { placesOf } from './places';
+  import { meantQuestion } from './question';
   import { session } from './session.svelte';
 
   let { close }: { close: () => void } = $props();
-
-  interface Choice {
-    name: string;
-    detail: string;
-    run: () => void;
-  }
 
   let typed = $state('');
   let people = $state<Person[]>([]);
@@ -25,25 +21,54 @@
   let policies = $state<Policy[]>([]);
   const leave = $derived(meantLeave(typed, policies, session.current.today));
 
+  let organisation = $state<Organisation | null>(null);
+  let answers = $state<Choice[]>([]);
+  let said = $state('');
+  const question = $derived(
+    meantQuestion(typed, policies, organisation?.teams ?? [], session.current.today),
+  );
+
   $effect(() => {
-    if (!session.may('ENTER_LEAVE')) return;
-    answer(api.GET('/api/policies')).then(
-      (loaded) => (policies = loaded),
+    if (!session.may('DECIDE_FOR_THE_ASSIGNED')) return;
+    Promise.all([answer(api.GET('/api/policies')), answer(api.GET('/api/organisation'))]).then(
+      ([loaded, places]) => {
+        policies = loaded;
+        organisation = places;
+      },
       () => (policies = []),
     );
   });
 
+  /** People by the words that mean nothing else, or by all of them; and what is answered about them. */
   $effect(() => {
-    const search = leave?.search ?? typed.trim();
-    if (!session.may('KEEP_PEOPLE') || search.length < 2) {
+    const asked = question;
+    const search = leave?.search ?? (asked.rest || typed.trim());
+    const isQuestion = asked.daySaid || asked.what !== null || asked.policies.length > 0;
+    if (!session.may('DECIDE_FOR_THE_ASSIGNED') || typed.trim().length < 2) {
       people = [];
+      answers = [];
+      said = '';
       return;
     }
     return soon(async () => {
-      const page = await answer(
-        api.GET('/api/people', { params: { query: { search, page: 0, size: 8 } } }),
-      );
+      const page =
+        session.may('KEEP_PEOPLE') && search.length > 1
+          ? await answer(
+              api.GET('/api/people', { params: { query: { search, page: 0, size: 8 } } }),
+            )
+          : { items: [] };
       people = page.items;
+      const found =
+        asked.what !== null
+          ? await aheadOf(asked)
+          : isQuestion && asked.rest !== '' && leave === null
+            ? await balancesOf(page.items, asked)
+            : asked.rest === ''
+              ? tableOf(asked)
+              : [];
+      if (asked !== question) return;
+      answers = found;
+      said = session.may('KEEP_PEOPLE') && leave === null ? notUnderstood(asked, page.items) : '';
     }, 120);
   });
 
@@ -82,6 +107,7 @@
           },
         ]
       : []),
+    ...answers,
     ...actions.filter((action) => action.name.toLowerCase().includes(typed.trim().toLowerCase())),
     ...people.flatMap((person) =>
       (leave?.policies ?? []).map(({ id, name }) => ({
@@ -131,18 +157,18 @@
   use:open
   onclose={close}
   aria-label="Go to"
-  class="mx-auto mt-24 w-full max-w-lg border-t-4 border-primary bg-base-100 text-base-content backdrop:bg-black/40"
+  class="mx-auto mt-24 w-full max-w-2xl border-t-4 border-primary bg-base-100 text-base-content backdrop:bg-black/40"
 >
   <input
     class="w-full border-b border-base-300 bg-base-100 px-4 py-3 text-lg outline-none"
     placeholder={session.may('KEEP_PEOPLE')
-      ? 'A place, a person, a date, or “sick Merrin today”'
+      ? 'A place, a person, “Merrin 14 aug”, “lapse may”, “sick Merrin today”'
       : 'A place or an action'}
     aria-label="Go to"
     bind:value={typed}
     onkeydown={onKey}
   />
-  <ul class="max-h-80 overflow-y-auto py-1">
+  <ul class="max-h-96 overflow-y-auto py-1">
     {#each choices as choice, index (choice.name + choice.detail)}
       <li>
         <button
@@ -157,7 +183,12 @@
         </button>
       </li>
     {:else}
-      <li class="quiet px-4 py-2">Nothing of that name.</li>
+      {#if said === ''}<li class="quiet px-4 py-2">Nothing of that name.</li>{/if}
     {/each}
+    {#if said && actions.every(({ name }) => !name
+            .toLowerCase()
+            .includes(typed.trim().toLowerCase()))}
+      <li class="quiet px-4 py-2" data-said>{said}</li>
+    {/if}
   </ul>
 </dialog>
