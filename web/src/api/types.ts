@@ -112,6 +112,7 @@ export type Together = Schemas['Together'];
 export type AheadOfAll = Schemas['AheadOfAllView'];
 export type Foreseen = Schemas['Foreseen'];
 export type ForeseenRow = Schemas['ForeseenRow'];
+export type AbsencePicture = Schemas['AbsencePicture'];
 export type ViewPlace = paths['/api/views/{place}']['get']['parameters']['path']['place'];
 export type Directory = Schemas['TablePagePerson'];
 export type Permission = Session['permissions'][number];

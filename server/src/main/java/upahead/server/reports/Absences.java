@@ -5,13 +5,15 @@ import java.time.YearMonth;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeMap;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
-import upahead.server.employment.People;
 import upahead.server.employment.Person;
 import upahead.server.facts.ApprovedLeave;
 import upahead.server.facts.ApprovedLeave.LeaveFact;
@@ -22,7 +24,7 @@ import upahead.server.policies.PolicyDetail;
 
 /** Approved leave by person, kind and month. */
 @Component
-class Absences implements Report {
+class Absences implements Report<Absences.Row> {
 
     /**
      * What somebody takes of one policy in a month.
@@ -55,11 +57,11 @@ class Absences implements Report {
 
     private record Group(YearMonth month, long policyId) {}
 
-    private final People people;
+    private final PeopleOfReport people;
     private final ApprovedLeave leave;
     private final Policies policies;
 
-    Absences(People people, ApprovedLeave leave, Policies policies) {
+    Absences(PeopleOfReport people, ApprovedLeave leave, Policies policies) {
         this.people = people;
         this.leave = leave;
         this.policies = policies;
@@ -87,13 +89,26 @@ class Absences implements Report {
     }
 
     @Override
-    public ReportTable<Row> table(ReportQuestion question) {
-        List<Person> asked = people.search(question.people());
-        Map<Long, List<LeaveFact>> taken =
-                leave.approvedLeave(asked.stream().map(Person::id).toList());
+    public Columns<Row> columns() {
+        return Row.COLUMNS;
+    }
+
+    @Override
+    public Optional<Function<Row, String>> person() {
+        return Optional.of(Row::person);
+    }
+
+    @Override
+    public void rows(ReportQuestion question, Consumer<Row> rows) {
         Map<Long, PolicyDetail> byId = policies.byId();
+        people.each(question, some -> of(some, question, byId), rows);
+    }
+
+    private List<Row> of(List<Person> some, ReportQuestion question, Map<Long, PolicyDetail> byId) {
+        Map<Long, List<LeaveFact>> taken =
+                leave.approvedLeave(some.stream().map(Person::id).toList());
         List<Row> rows = new ArrayList<>();
-        for (Person person : asked) {
+        for (Person person : some) {
             taken.getOrDefault(person.id(), List.of()).stream()
                     .filter(day -> question.days().contains(day.on()))
                     .collect(Collectors.groupingBy(
@@ -102,7 +117,7 @@ class Absences implements Report {
                             Collectors.toList()))
                     .forEach((group, days) -> rows.add(row(person, byId.get(group.policyId()), group.month(), days)));
         }
-        return new ReportTable<>(Row.COLUMNS, rows);
+        return rows;
     }
 
     private static int inOrder(Group one, Group other) {

@@ -1,7 +1,9 @@
 package upahead.server.reports;
 
 import java.time.LocalDate;
-import java.util.List;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
@@ -13,14 +15,13 @@ import upahead.core.quantity.Unit;
 import upahead.server.accounts.Accounts;
 import upahead.server.accounts.Outlook;
 import upahead.server.accounts.PersonAccount;
-import upahead.server.employment.People;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.tables.ColumnKind;
 import upahead.server.platform.tables.Columns;
 
 /** Time that will lapse unless it is used. */
 @Component
-class Lapses implements Report {
+class Lapses implements Report<Lapses.Row> {
 
     /**
      * What somebody is about to lose.
@@ -40,11 +41,11 @@ class Lapses implements Report {
                 .with("amount", "Would lapse", ColumnKind.RESULT);
     }
 
-    private final People people;
+    private final PeopleOfReport people;
     private final Accounts accounts;
     private final MovableClock clock;
 
-    Lapses(People people, Accounts accounts, MovableClock clock) {
+    Lapses(PeopleOfReport people, Accounts accounts, MovableClock clock) {
         this.people = people;
         this.accounts = accounts;
         this.clock = clock;
@@ -71,21 +72,28 @@ class Lapses implements Report {
     }
 
     @Override
-    public ReportTable<Row> table(ReportQuestion question) {
+    public Columns<Row> columns() {
+        return Row.COLUMNS;
+    }
+
+    @Override
+    public Optional<Function<Row, String>> person() {
+        return Optional.of(Row::person);
+    }
+
+    @Override
+    public void rows(ReportQuestion question, Consumer<Row> rows) {
         LocalDate today = clock.today();
-        Outlook outlook =
-                Outlook.ahead(today, DateSpan.later(today, question.days().last()));
-        return new ReportTable<>(
-                Row.COLUMNS,
-                DateSpan.between(
-                                DateSpan.later(
-                                        today.plusDays(1), question.days().first()),
-                                question.days().last())
-                        .map(days -> accounts.of(people.search(question.people()), outlook).stream()
+        LocalDate last = question.days().last();
+        Outlook outlook = Outlook.ahead(today, DateSpan.later(today, last));
+        DateSpan.between(DateSpan.later(today.plusDays(1), question.days().first()), last)
+                .ifPresent(days -> people.each(
+                        question,
+                        some -> accounts.of(some, outlook).stream()
                                 .filter(account -> !account.policy().recordedOnly())
                                 .flatMap(account -> lapses(account, days))
-                                .toList())
-                        .orElse(List.of()));
+                                .toList(),
+                        rows));
     }
 
     private static Stream<Row> lapses(PersonAccount account, DateSpan days) {

@@ -1,10 +1,18 @@
 package upahead.server.reports;
 
 import java.time.LocalDate;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.function.Function;
 import upahead.core.calendar.DateSpan;
+import upahead.server.platform.tables.Columns;
 
-/** A table that answers one question about some days. */
-interface Report {
+/**
+ * A table that answers one question about some days. It declares its columns once, for the screen and for every file.
+ *
+ * @param <R> its rows
+ */
+interface Report<R extends Record> {
 
     /** By which it is called in addresses and files: small letters and hyphens. */
     String name();
@@ -17,5 +25,18 @@ interface Report {
     /** The days about which it is usually asked. */
     DateSpan usualDays(LocalDate today);
 
-    ReportTable<?> table(ReportQuestion question);
+    /** Whether it is about the last of the days alone. */
+    default boolean isOfOneDay() {
+        return false;
+    }
+
+    Columns<R> columns();
+
+    /** Gives its rows to whoever takes them, one after the other and those of one person together. */
+    void rows(ReportQuestion question, Consumer<R> rows);
+
+    /** What the sheet of a row is called in a workbook with one sheet a person; nothing where rows are not of people. */
+    default Optional<Function<R, String>> person() {
+        return Optional.empty();
+    }
 }

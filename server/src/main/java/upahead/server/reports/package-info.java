@@ -1,8 +1,8 @@
 /**
- * Answers on paper: each report is one class that declares its columns and finds its rows; the page, sorting and files come
- * by themselves.
+ * Answers on paper: each report is one class that declares its columns and finds its rows; the page, sorting, sums and
+ * files come by themselves.
  */
-@Uses({"accounts", "employment", "facts", "platform", "policies"})
+@Uses({"accounts", "cards", "employment", "facts", "platform", "policies", "requests"})
 package upahead.server.reports;
 
 import upahead.server.Uses;

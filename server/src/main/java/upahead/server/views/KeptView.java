@@ -17,6 +17,7 @@ public record KeptView(
     /** The tables of which views can be kept. */
     public enum Place {
         ATTENDANCE,
-        BALANCES
+        BALANCES,
+        REPORTS
     }
 }

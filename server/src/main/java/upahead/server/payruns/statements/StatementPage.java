@@ -17,6 +17,8 @@ import upahead.server.payruns.FrozenStatement;
 import upahead.server.payruns.HandedOver;
 import upahead.server.payruns.RunTotals;
 import upahead.server.payruns.Statement.Balance;
+import upahead.server.platform.pdf.PdfFonts;
+import upahead.server.platform.pdf.PdfTable;
 import upahead.server.platform.words.Words;
 
 /** A statement as a PDF: what is paid for the period, each balance, and what lapses next. */
@@ -60,31 +62,28 @@ final class StatementPage {
         document.addTitle("Statement of " + frozen.statement().person() + ", " + Words.span(period) + " "
                 + period.last().getYear());
         document.open();
-        add(frozen.statement().person(), StatementFonts.TITLE, 0);
-        add(
-                frozen.statement().code() + ", " + frozen.statement().team() + ", " + frozen.payGroup(),
-                StatementFonts.ASIDE,
-                2);
-        add("Statement for " + Words.span(period) + " " + period.last().getYear(), StatementFonts.HEADING, SPACE);
-        add("Paid on " + Words.fullDay(frozen.run().paysOn()), StatementFonts.TEXT, 2);
+        add(frozen.statement().person(), PdfFonts.TITLE, 0);
+        add(frozen.statement().code() + ", " + frozen.statement().team() + ", " + frozen.payGroup(), PdfFonts.ASIDE, 2);
+        add("Statement for " + Words.span(period) + " " + period.last().getYear(), PdfFonts.HEADING, SPACE);
+        add("Paid on " + Words.fullDay(frozen.run().paysOn()), PdfFonts.TEXT, 2);
         paid();
         balances();
         ahead();
         add(
                 "Closed on " + Words.fullDay(frozen.run().closedAt().toLocalDate())
                         + ". What is changed later about these days comes as a correction on a later statement.",
-                StatementFonts.ASIDE,
+                PdfFonts.ASIDE,
                 SPACE);
         document.close();
     }
 
     private void paid() {
-        add("Hours and leave for payroll", StatementFonts.HEADING, SPACE);
+        add("Hours and leave for payroll", PdfFonts.HEADING, SPACE);
         if (frozen.lines().isEmpty()) {
-            add("None in this period.", StatementFonts.TEXT, 2);
+            add("None in this period.", PdfFonts.TEXT, 2);
             return;
         }
-        StatementTable table = new StatementTable(
+        PdfTable table = new PdfTable(
                 new float[] {5, 2, 4, 2, 2},
                 List.of("What", "Code", "About", "Unit", "Amount"),
                 List.of(false, false, false, false, true));
@@ -105,9 +104,9 @@ final class StatementPage {
         List<Balance> kept = frozen.statement().balances().stream()
                 .filter(balance -> !balance.recordedOnly())
                 .toList();
-        add("Balances", StatementFonts.HEADING, SPACE);
+        add("Balances", PdfFonts.HEADING, SPACE);
         if (kept.isEmpty()) {
-            add("No policy with a balance.", StatementFonts.TEXT, 2);
+            add("No policy with a balance.", PdfFonts.TEXT, 2);
             return;
         }
         List<Figure> figures = FIGURES.stream()
@@ -124,7 +123,7 @@ final class StatementPage {
             widths[at] = at == 0 ? 4 : 2;
             right.add(at > 1);
         }
-        StatementTable table = new StatementTable(widths, headings, right);
+        PdfTable table = new PdfTable(widths, headings, right);
         kept.forEach(balance -> table.row(cells(balance, figures), true));
         document.add(table.table());
     }
@@ -145,11 +144,11 @@ final class StatementPage {
                 .filter(balance -> balance.lapseOn() != null)
                 .toList();
         if (!lapsing.isEmpty()) {
-            add("What lapses next, unless it is used", StatementFonts.HEADING, SPACE);
+            add("What lapses next, unless it is used", PdfFonts.HEADING, SPACE);
             lapsing.forEach(balance -> add(
                     Words.amount(balance.lapses(), balance.unit()) + " of " + balance.policy() + ": last day of use "
                             + Words.fullDay(balance.lapseOn().minusDays(1)) + ".",
-                    StatementFonts.TEXT,
+                    PdfFonts.TEXT,
                     2));
         }
     }

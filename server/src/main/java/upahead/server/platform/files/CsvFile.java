@@ -19,8 +19,8 @@ import org.springframework.http.ResponseEntity;
  */
 public record CsvFile(String name, String content) {
 
-    private static final String BYTE_ORDER_MARK = "\uFEFF";
-    private static final MediaType CSV = MediaType.parseMediaType("text/csv;charset=utf-8");
+    static final String BYTE_ORDER_MARK = "\uFEFF";
+    static final MediaType TYPE = MediaType.parseMediaType("text/csv;charset=utf-8");
     private static final Pattern FIGURE = Pattern.compile("-?\\d+(\\.\\d+)?");
 
     /**
@@ -58,6 +58,6 @@ public record CsvFile(String name, String content) {
 
     /** The file as an answer that a browser saves. */
     public ResponseEntity<String> answer() {
-        return SavedFile.answer(name, CSV, content);
+        return SavedFile.answer(name, TYPE, content);
     }
 }

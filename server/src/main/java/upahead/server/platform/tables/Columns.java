@@ -2,14 +2,17 @@ package upahead.server.platform.tables;
 
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Method;
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import upahead.core.quantity.Amount;
@@ -35,6 +38,7 @@ public final class Columns<R extends Record> {
 
     private final Class<R> row;
     private final List<Column<R>> all = new ArrayList<>();
+    private final Set<String> levels = new HashSet<>();
 
     private Columns(Class<R> row) {
         this.row = row;
@@ -54,6 +58,12 @@ public final class Columns<R extends Record> {
     public Columns<R> with(String key, String title, ColumnKind kind, Function<R, Object> made) {
         all.add(new Column<>(new ColumnView(key, title, kind), true, made));
         return this;
+    }
+
+    /** These columns and one more with an amount that stands at a moment, so that several of them add up to nothing. */
+    public Columns<R> withLevel(String key, String title) {
+        levels.add(key);
+        return with(key, title, ColumnKind.RESULT);
     }
 
     /** These columns and one more, which only files have. */
@@ -84,6 +94,7 @@ public final class Columns<R extends Record> {
      */
     public Columns<R> only(List<String> keys) {
         Columns<R> some = new Columns<>(row);
+        some.levels.addAll(levels);
         all.stream().filter(column -> !column.onScreen()).forEach(some.all::add);
         keys.forEach(key -> some.all.add(shown(key, "columns")));
         return some;
@@ -161,6 +172,7 @@ public final class Columns<R extends Record> {
         Map<String, Amount> sums = new LinkedHashMap<>();
         all.stream()
                 .filter(column -> column.onScreen() && column.view().kind().isNumber())
+                .filter(column -> !levels.contains(column.view().key()))
                 .forEach(column -> sums.put(
                         column.view().key(),
                         Amount.sum(rows.stream()
@@ -211,13 +223,31 @@ public final class Columns<R extends Record> {
     /** A workbook of some rows, in which amounts are numbers. */
     public XlsxFile xlsx(String name, List<R> rows) {
         XlsxFile.Sheet sheet = XlsxFile.sheet(name, headings());
-        rows.forEach(each -> sheet.row(all.stream()
-                .map(column -> column.view().kind().isNumber() ? column.value(each) : cell(each, column))
-                .toList()));
+        rows.forEach(each -> sheet.row(cells(each)));
         return sheet.file();
     }
 
-    private List<String> headings() {
+    /** The cells of a row in a file: amounts and dates as what they are, all else as text. */
+    public List<Object> cells(R row) {
+        List<Object> cells = new ArrayList<>(all.size());
+        for (Column<R> column : all) {
+            Object value = column.value(row);
+            boolean isPlain = column.view().kind().isNumber() || value instanceof LocalDate;
+            cells.add(isPlain ? value : cell(row, column));
+        }
+        return cells;
+    }
+
+    /** The cells of those columns that a page shows, as they are read. */
+    public List<String> texts(R row) {
+        return all.stream()
+                .filter(Column::onScreen)
+                .map(column -> cell(row, column))
+                .toList();
+    }
+
+    /** The headings of a file. */
+    public List<String> headings() {
         return all.stream().map(column -> heading(column.view().key())).toList();
     }
 

@@ -73,6 +73,9 @@ class WhoMayTest {
 
     /** Which show an approver the people assigned, and no others. */
     private static final Set<String> FOR_APPROVERS = Set.of(
+            "GET /api/ahead",
+            "GET /api/ahead/table.csv",
+            "GET /api/ahead/table.xlsx",
             "GET /api/attendance",
             "GET /api/attendance/table.csv",
             "GET /api/attendance/table.xlsx",
@@ -219,6 +222,7 @@ class WhoMayTest {
                 .param("first", "2027-04-01")
                 .param("last", "2027-04-26")
                 .param("payGroupId", "1")
+                .param("weeks", "4")
                 .param("seenEdits", "0")
                 .param("fromSiteId", "1")
                 .param("with", "1")

@@ -1,4 +1,4 @@
-package upahead.server.payruns.statements;
+package upahead.server.platform.pdf;
 
 import com.lowagie.text.Font;
 import com.lowagie.text.pdf.BaseFont;
@@ -7,8 +7,8 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 
-/** The fonts of a statement, which come with the program; they know Latin, Greek and Cyrillic letters. */
-final class StatementFonts {
+/** The fonts of what is printed, which come with the program; they know Latin, Greek and Cyrillic letters. */
+public final class PdfFonts {
 
     private static final Color INK = new Color(0x22, 0x2B, 0x2E);
     private static final Color QUIET = new Color(0x5A, 0x60, 0x60);
@@ -18,20 +18,20 @@ final class StatementFonts {
     private static final BaseFont REGULAR = read("LiberationSans-Regular.ttf");
     private static final BaseFont BOLD = read("LiberationSans-Bold.ttf");
 
-    static final Font TITLE = font(BOLD, TITLE_SIZE, INK);
-    static final Font HEADING = font(BOLD, HEADING_SIZE, INK);
-    static final Font STRONG = font(BOLD, TEXT_SIZE, INK);
-    static final Font TEXT = font(REGULAR, TEXT_SIZE, INK);
-    static final Font ASIDE = font(REGULAR, TEXT_SIZE, QUIET);
+    public static final Font TITLE = font(BOLD, TITLE_SIZE, INK);
+    public static final Font HEADING = font(BOLD, HEADING_SIZE, INK);
+    public static final Font STRONG = font(BOLD, TEXT_SIZE, INK);
+    public static final Font TEXT = font(REGULAR, TEXT_SIZE, INK);
+    public static final Font ASIDE = font(REGULAR, TEXT_SIZE, QUIET);
 
-    private StatementFonts() {}
+    private PdfFonts() {}
 
     private static Font font(BaseFont base, float size, Color colour) {
         return new Font(base, size, Font.NORMAL, colour);
     }
 
     private static BaseFont read(String name) {
-        try (InputStream file = StatementFonts.class.getResourceAsStream("/liberation/" + name)) {
+        try (InputStream file = PdfFonts.class.getResourceAsStream("/liberation/" + name)) {
             return BaseFont.createFont(name, BaseFont.IDENTITY_H, BaseFont.EMBEDDED, true, file.readAllBytes(), null);
         } catch (IOException unreadable) {
             throw new UncheckedIOException(unreadable);

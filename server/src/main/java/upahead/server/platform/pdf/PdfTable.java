@@ -1,4 +1,4 @@
-package upahead.server.payruns.statements;
+package upahead.server.platform.pdf;
 
 import com.lowagie.text.Element;
 import com.lowagie.text.Font;
@@ -9,8 +9,8 @@ import com.lowagie.text.pdf.PdfPTable;
 import java.awt.Color;
 import java.util.List;
 
-/** A plain table on a statement: a line under each row, figures to the right. */
-final class StatementTable {
+/** A plain table on paper: a line under each row, figures to the right. */
+public final class PdfTable {
 
     private static final Color LINE = new Color(0xD8, 0xCF, 0xBC);
     private static final float PADDING = 4;
@@ -23,26 +23,26 @@ final class StatementTable {
      * @param widths of the columns, in relation to each other
      * @param figures which columns hold figures
      */
-    StatementTable(float[] widths, List<String> headings, List<Boolean> figures) {
+    public PdfTable(float[] widths, List<String> headings, List<Boolean> figures) {
         this.table = new PdfPTable(widths);
         this.figures = figures;
         table.setWidthPercentage(FULL_WIDTH);
         table.setHeaderRows(1);
         table.setSpacingBefore(PADDING);
         for (int at = 0; at < headings.size(); at++) {
-            table.addCell(cell(headings.get(at), StatementFonts.STRONG, figures.get(at)));
+            table.addCell(cell(headings.get(at), PdfFonts.STRONG, figures.get(at)));
         }
     }
 
     /** Adds a row; the last cell stands out where that is wanted. */
-    void row(List<String> cells, boolean lastStandsOut) {
+    public void row(List<String> cells, boolean lastStandsOut) {
         for (int at = 0; at < cells.size(); at++) {
-            Font font = lastStandsOut && at == cells.size() - 1 ? StatementFonts.STRONG : StatementFonts.TEXT;
+            Font font = lastStandsOut && at == cells.size() - 1 ? PdfFonts.STRONG : PdfFonts.TEXT;
             table.addCell(cell(cells.get(at), font, figures.get(at)));
         }
     }
 
-    PdfPTable table() {
+    public PdfPTable table() {
         return table;
     }
 
