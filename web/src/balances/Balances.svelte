@@ -193,11 +193,6 @@
 
 <div class="mb-3 flex flex-wrap items-end gap-2">
   <h1 class="mr-auto">{session.may('SEE_EVERYBODY') ? 'Balances' : 'Balances of your people'}</h1>
-  <a class="underline" href="#/ahead">What is ahead</a>
-  {#if session.may('ADJUST_BALANCES')}
-    <a class="underline" href="#/balances/openings">Opening balances</a>
-    <a class="underline" href="#/balances/adjust">Adjust many</a>
-  {/if}
   <input
     class="input w-44"
     type="search"
@@ -227,6 +222,14 @@
   </select>
   {#if long.total && query}<Downloads path="/api/balances/table" {query} />{/if}
 </div>
+<p class="-mt-2 mb-3 flex flex-wrap gap-x-4 text-sm">
+  <a class="underline" href="#/ahead">What is ahead</a>
+  {#if session.may('ADJUST_BALANCES')}
+    <a class="underline" href="#/balances/openings">Opening balances</a>
+    <a class="underline" href="#/balances/adjust">Adjust many</a>
+    <a class="underline" href="#/balances/held-against">Hold against another record</a>
+  {/if}
+</p>
 <div class="mb-3 flex flex-wrap items-center gap-2 text-sm">
   <select
     class="select select-sm w-60"

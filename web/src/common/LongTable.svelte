@@ -29,7 +29,7 @@
 </script>
 
 <div
-  class="sheet max-h-[calc(100vh-15.5rem)] min-h-64 overflow-auto [&_td]:whitespace-nowrap [&_tfoot]:sticky [&_tfoot]:bottom-0 [&_tfoot_td]:bg-base-200"
+  class="sheet max-h-[calc(100vh-16.5rem)] min-h-64 overflow-auto [&_td]:whitespace-nowrap [&_tfoot]:sticky [&_tfoot]:bottom-0 [&_tfoot_td]:bg-base-200"
   bind:this={box}
   bind:clientHeight={height}
   onscroll={() => (scrolled = box.scrollTop)}

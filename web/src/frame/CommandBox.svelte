@@ -79,6 +79,11 @@
     { name: 'Bring people in', path: '/people/import', needs: 'KEEP_PEOPLE' },
     { name: 'Sites, teams and pay groups', path: '/people/organisation', needs: 'KEEP_PEOPLE' },
     { name: 'Opening balances', path: '/balances/openings', needs: 'ADJUST_BALANCES' },
+    {
+      name: 'Hold balances against another record',
+      path: '/balances/held-against',
+      needs: 'ADJUST_BALANCES',
+    },
     { name: 'Adjust many balances', path: '/balances/adjust', needs: 'ADJUST_BALANCES' },
     { name: 'Prove every balance', path: '/proof', needs: 'RUN_PAYROLL' },
   ];

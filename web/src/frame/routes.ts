@@ -4,6 +4,7 @@ import Audit from '../audit/Audit.svelte';
 import Openings from '../balances/Openings.svelte';
 import AdjustMany from '../balances/AdjustMany.svelte';
 import Balances from '../balances/Balances.svelte';
+import HeldAgainst from '../balances/HeldAgainst.svelte';
 import Holidays from '../holidays/Holidays.svelte';
 import Hours from '../hours/Hours.svelte';
 import PunchFile from '../hours/PunchFile.svelte';
@@ -69,6 +70,7 @@ export const routes = {
   '/balances': Balances,
   '/balances/openings': Openings,
   '/balances/adjust': AdjustMany,
+  '/balances/held-against': HeldAgainst,
   '/balances/:personId/:policyId': Balance,
   '/policies': Policies,
   '/policies/new': NewPolicy,

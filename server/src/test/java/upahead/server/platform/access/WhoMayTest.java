@@ -87,7 +87,8 @@ class WhoMayTest {
             "GET /api/requests",
             "GET /api/team-needs");
 
-    private static final Pattern FILES = Pattern.compile("POST.*/((documents|import|file|hours)(/preview)?)");
+    private static final Pattern FILES =
+            Pattern.compile("POST.*/((documents|import|file|hours)(/preview|/table\\.csv)?)");
 
     /** Of oneself alone: the password before is wrong here; notices, addresses and views of others stay as they are. */
     private static final Set<String> OWN_WRITES = Set.of(
