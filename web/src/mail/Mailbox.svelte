@@ -59,6 +59,13 @@
           <span class="font-semibold">{message.subject}</span>
           <span class="quiet text-sm">{day(message.at)}, to {message.recipient}</span>
         </p>
+        {#if message.attached}
+          <p>
+            <a class="underline" href={`/api/mail/${message.id}/attachment`} download
+              >{message.attached}</a
+            >
+          </p>
+        {/if}
         <p>
           {text}{#if link}<a class="break-all underline" href={place}>{link}</a>{/if}
           {#if message.place}<a class="underline" href={`#${message.place}`}>Look at it</a>{/if}

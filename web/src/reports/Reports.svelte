@@ -17,6 +17,7 @@
   import Waiting from '../common/Waiting.svelte';
   import { Work } from '../common/work.svelte';
   import { addressOf, type Asked, askedBy, queryOf, USUAL } from './question';
+  import SendByMail from './SendByMail.svelte';
   import YearPicture from './YearPicture.svelte';
 
   let { params = {} }: { params?: { name?: string } } = $props();
@@ -32,6 +33,7 @@
   let organisation = $state<Organisation | null>(null);
   let asked = $state<Asked>(askedBy(router.querystring ?? ''));
   let pictured = $state(false);
+  let sending = $state(false);
   const work = new Work();
   const long = new LongRows<Row, Head>();
   const progress = new LongWork();
@@ -188,6 +190,7 @@
         >{pictured ? 'As a table' : 'As a year’s picture'}</button
       >
     {/if}
+    <button class="btn btn-sm" onclick={() => (sending = true)}>Send by mail</button>
     <KeptViewList {kept} wanted={{ ...asked, report: chosen.name }} {show} />
     {#if long.total !== null}
       <span class="ml-auto" data-counts
@@ -218,4 +221,7 @@
       />
     </div>
   {/if}
+{/if}
+{#if sending && chosen && offered}
+  <SendByMail report={chosen} reports={offered} {asked} close={() => (sending = false)} />
 {/if}

@@ -19,8 +19,8 @@ final class CompanyFile {
     static final String FORMAT = "up-ahead company";
 
     /** Tables that belong to the program and not to the company: its own history, open links, sent mail, the demo's clock. */
-    static final Set<String> LEFT_OUT =
-            Set.of("flyway_schema_history", "password_link", "mail_message", "demo_day", "daily_work");
+    static final Set<String> LEFT_OUT = Set.of(
+            "flyway_schema_history", "password_link", "mail_message", "mail_attachment", "demo_day", "daily_work");
 
     /** No cell at all is an unknown value, two quotes are an empty text. */
     static final CSVFormat CSV = CSVFormat.DEFAULT

@@ -34,7 +34,7 @@ public class ReportFiles {
     }
 
     /** What a file can be. */
-    enum Format {
+    public enum Format {
         CSV,
         XLSX,
         /** With a sheet for each person. */

@@ -13,7 +13,7 @@ import upahead.server.employment.PeopleQuery.Order;
  * @param siteId of whose people it is, null for all sites
  * @param search words, each of which the name, code or team of a person has; empty for everybody
  */
-record ReportQuestion(DateSpan days, @Nullable Long teamId, @Nullable Long siteId, String search) {
+public record ReportQuestion(DateSpan days, @Nullable Long teamId, @Nullable Long siteId, String search) {
 
     private static final EmploymentType ANY = null;
 
@@ -21,10 +21,5 @@ record ReportQuestion(DateSpan days, @Nullable Long teamId, @Nullable Long siteI
     PeopleQuery people() {
         return new PeopleQuery(
                 search, teamId, siteId, null, null, ANY, null, Order.NAME, false, days.last(), 0, Integer.MAX_VALUE);
-    }
-
-    /** The same about other days. */
-    ReportQuestion on(DateSpan other) {
-        return new ReportQuestion(other, teamId, siteId, search);
     }
 }

@@ -96,12 +96,21 @@ public class Reports {
     /**
      * @throws Refusal if there is no such report
      */
-    @May(Permission.READ_REPORTS)
-    public Report<?> named(String name) {
+    Report<?> named(String name) {
         return all.stream()
                 .filter(report -> report.name().equals(name))
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("report"));
+    }
+
+    /**
+     * The title of a report.
+     *
+     * @throws Refusal if there is no such report
+     */
+    @May(Permission.READ_REPORTS)
+    public String title(String name) {
+        return named(name).title();
     }
 
     /**

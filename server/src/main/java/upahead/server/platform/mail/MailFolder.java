@@ -4,6 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.format.DateTimeFormatter;
+import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
 import org.springframework.stereotype.Component;
@@ -30,13 +31,19 @@ class MailFolder implements Transport {
     }
 
     @Override
-    public void deliver(Message mail) throws IOException {
+    public void deliver(Message mail, Optional<Attachment> attachment) throws IOException {
         if (folder != null) {
             Files.createDirectories(folder);
             String name = WHEN.format(mail.at()) + "-" + mail.recipient().replaceAll("[^A-Za-z0-9@.-]", "_");
             Files.writeString(
                     folder.resolve(name + "-" + mail.id() + ".txt"),
                     "To: " + mail.recipient() + "\nSubject: " + mail.subject() + "\n\n" + mail.body() + "\n");
+            if (attachment.isPresent()) {
+                Files.write(
+                        folder.resolve(
+                                name + "-" + mail.id() + "-" + attachment.get().name()),
+                        attachment.get().content());
+            }
         }
     }
 }

@@ -3,8 +3,10 @@ package upahead.server.platform.mail;
 import jakarta.mail.MessagingException;
 import jakarta.mail.internet.MimeMessage;
 import java.nio.charset.StandardCharsets;
+import java.util.Optional;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
+import org.springframework.core.io.ByteArrayResource;
 import org.springframework.mail.javamail.JavaMailSender;
 import org.springframework.mail.javamail.MimeMessageHelper;
 import org.springframework.stereotype.Component;
@@ -26,7 +28,7 @@ class MailServer implements Transport {
     }
 
     @Override
-    public void deliver(Message mail) throws MessagingException {
+    public void deliver(Message mail, Optional<Attachment> attachment) throws MessagingException {
         String link = mail.place().isEmpty() ? "" : address.forAnybody() + "/#" + mail.place();
         MimeMessage message = new Identified(mail, from, sender.createMimeMessage());
         MimeMessageHelper parts = new MimeMessageHelper(message, true, StandardCharsets.UTF_8.name());
@@ -34,6 +36,10 @@ class MailServer implements Transport {
         parts.setTo(mail.recipient());
         parts.setSubject(mail.subject());
         parts.setText(MailParts.text(mail.body(), link), MailParts.html(mail.subject(), mail.body(), link));
+        if (attachment.isPresent()) {
+            Attachment file = attachment.get();
+            parts.addAttachment(file.name(), new ByteArrayResource(file.content()), file.mediaType());
+        }
         sender.send(message);
     }
 

@@ -1,14 +1,15 @@
 package upahead.server.platform.mail;
 
+import static upahead.server.database.Tables.MAIL_ATTACHMENT;
 import static upahead.server.database.Tables.MAIL_MESSAGE;
 
 import java.time.LocalDateTime;
 import java.util.List;
 import java.util.Optional;
 import org.jooq.DSLContext;
-import org.jooq.Record6;
+import org.jooq.Record7;
 import org.jooq.Records;
-import org.jooq.SelectJoinStep;
+import org.jooq.SelectOnConditionStep;
 import org.springframework.stereotype.Repository;
 
 /** Mail, delivered and not. */
@@ -23,15 +24,37 @@ class MailStore {
         this.sql = sql;
     }
 
-    void add(LocalDateTime at, long recipientId, String recipient, String subject, String body, String place) {
-        sql.insertInto(MAIL_MESSAGE)
+    /** Tells its id. */
+    long add(LocalDateTime at, long recipientId, String recipient, String subject, String body, String place) {
+        return sql.insertInto(MAIL_MESSAGE)
                 .set(MAIL_MESSAGE.AT, at)
                 .set(MAIL_MESSAGE.RECIPIENT_ID, recipientId)
                 .set(MAIL_MESSAGE.RECIPIENT, recipient)
                 .set(MAIL_MESSAGE.SUBJECT, subject)
                 .set(MAIL_MESSAGE.BODY, body)
                 .set(MAIL_MESSAGE.PLACE, place)
+                .returningResult(MAIL_MESSAGE.ID)
+                .fetchOne(MAIL_MESSAGE.ID);
+    }
+
+    void attach(long id, Attachment file) {
+        sql.insertInto(MAIL_ATTACHMENT)
+                .set(MAIL_ATTACHMENT.MESSAGE_ID, id)
+                .set(MAIL_ATTACHMENT.NAME, file.name())
+                .set(MAIL_ATTACHMENT.MEDIA_TYPE, file.mediaType())
+                .set(MAIL_ATTACHMENT.CONTENT, file.content())
                 .execute();
+    }
+
+    Optional<Attachment> attachment(long id) {
+        return sql.selectFrom(MAIL_ATTACHMENT)
+                .where(MAIL_ATTACHMENT.MESSAGE_ID.eq(id))
+                .fetchOptional(row -> new Attachment(row.getName(), row.getMediaType(), row.getContent()));
+    }
+
+    /** Whether a mail is one of a person's own. */
+    boolean isOf(long id, long recipientId) {
+        return sql.fetchExists(MAIL_MESSAGE, MAIL_MESSAGE.ID.eq(id).and(MAIL_MESSAGE.RECIPIENT_ID.eq(recipientId)));
     }
 
     /** The newest of one person. */
@@ -68,15 +91,18 @@ class MailStore {
                 .fetchOptional(Records.mapping(Message::new));
     }
 
-    private SelectJoinStep<Record6<Long, LocalDateTime, String, String, String, String>> messages() {
+    private SelectOnConditionStep<Record7<Long, LocalDateTime, String, String, String, String, String>> messages() {
         return sql.select(
                         MAIL_MESSAGE.ID,
                         MAIL_MESSAGE.AT,
                         MAIL_MESSAGE.RECIPIENT,
                         MAIL_MESSAGE.SUBJECT,
                         MAIL_MESSAGE.BODY,
-                        MAIL_MESSAGE.PLACE)
-                .from(MAIL_MESSAGE);
+                        MAIL_MESSAGE.PLACE,
+                        MAIL_ATTACHMENT.NAME)
+                .from(MAIL_MESSAGE)
+                .leftJoin(MAIL_ATTACHMENT)
+                .on(MAIL_ATTACHMENT.MESSAGE_ID.eq(MAIL_MESSAGE.ID));
     }
 
     int tries(long id) {

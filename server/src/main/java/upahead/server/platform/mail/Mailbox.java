@@ -1,11 +1,13 @@
 package upahead.server.platform.mail;
 
+import jakarta.annotation.Nullable;
 import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
 
@@ -35,10 +37,43 @@ public class Mailbox {
      */
     @Transactional(propagation = Propagation.MANDATORY)
     public void send(long recipientId, String address, String subject, String body, String place) {
+        send(recipientId, address, subject, body, place, null);
+    }
+
+    /**
+     * The same with a file.
+     *
+     * @param attachment null for none
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void send(
+            long recipientId,
+            String address,
+            String subject,
+            String body,
+            String place,
+            @Nullable Attachment attachment) {
         if (address != null) {
-            store.add(clock.now(), recipientId, address, subject, body, place);
+            long id = store.add(clock.now(), recipientId, address, subject, body, place);
+            if (attachment != null) {
+                store.attach(id, attachment);
+            }
             postman.comeAfterCommit();
         }
+    }
+
+    /**
+     * The file that goes with one of one's own mails.
+     *
+     * @throws Refusal if there is no such mail or it has none
+     */
+    @Transactional(readOnly = true)
+    public Attachment attachment(long id) {
+        return user.get()
+                .person()
+                .filter(me -> store.isOf(id, me))
+                .flatMap(unused -> store.attachment(id))
+                .orElseThrow(() -> Refusal.notFound("file"));
     }
 
     /** One's own newest mails; nobody sees those of others, since a link may stand in them. */

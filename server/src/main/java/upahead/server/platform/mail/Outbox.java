@@ -36,6 +36,12 @@ class Outbox {
         return due;
     }
 
+    /** The file that goes with a mail; nothing where none does. */
+    @Transactional(readOnly = true)
+    public Optional<Attachment> attachment(Message mail) {
+        return mail.attached() == null ? Optional.empty() : store.attachment(mail.id());
+    }
+
     @Transactional
     public void delivered(long id, LocalDateTime now) {
         store.delivered(id, now);

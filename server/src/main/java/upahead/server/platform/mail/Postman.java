@@ -66,7 +66,7 @@ class Postman {
 
     private void deliver(Message mail) {
         try {
-            transport.deliver(mail);
+            transport.deliver(mail, outbox.attachment(mail));
             outbox.delivered(mail.id(), LocalDateTime.now());
         } catch (Exception failed) {
             LOG.warn("mail {} is tried again: {}", mail.id(), failed.getMessage());

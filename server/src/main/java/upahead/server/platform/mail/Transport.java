@@ -1,5 +1,7 @@
 package upahead.server.platform.mail;
 
+import java.util.Optional;
+
 /** What takes mail out of the house. */
 interface Transport {
 
@@ -8,5 +10,5 @@ interface Transport {
      *
      * @throws Exception of whatever kind where it could not be delivered; it is tried again
      */
-    void deliver(Message mail) throws Exception;
+    void deliver(Message mail, Optional<Attachment> attachment) throws Exception;
 }

@@ -1,13 +1,16 @@
 package upahead.server.platform.mail;
 
+import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.icegreen.greenmail.junit5.GreenMailExtension;
 import com.icegreen.greenmail.util.GreenMailUtil;
 import com.icegreen.greenmail.util.ServerSetupTest;
+import jakarta.mail.BodyPart;
 import jakarta.mail.internet.MimeMessage;
 import jakarta.mail.internet.MimeMultipart;
 import java.time.LocalDateTime;
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -51,7 +54,7 @@ class OutboxTest {
         transport = new MailServer(sender, address, "time@mill.example");
         postman = new Postman(outbox, transport);
         // what the demo wrote before is not what is looked at
-        new Postman(outbox, mail -> {}).deliverAll();
+        new Postman(outbox, (mail, file) -> {}).deliverAll();
     }
 
     @AfterEach
@@ -94,11 +97,27 @@ class OutboxTest {
         postman.deliverAll();
         postman.deliverAll();
         assertThat(server.getReceivedMessages()).hasSize(1);
-        Message same = new Message(7, LocalDateTime.of(2027, 4, 26, 9, 0), KERENSA, "Twice", "Hello", "");
-        transport.deliver(same);
-        transport.deliver(same);
+        Message same = new Message(7, LocalDateTime.of(2027, 4, 26, 9, 0), KERENSA, "Twice", "Hello", "", null);
+        transport.deliver(same, Optional.empty());
+        transport.deliver(same, Optional.empty());
         MimeMessage[] received = server.getReceivedMessages();
         assertThat(received[1].getMessageID()).isEqualTo(received[2].getMessageID());
+    }
+
+    @Test
+    void aFileGoesWithItsMail() throws Exception {
+        mailbox.send(
+                27,
+                KERENSA,
+                "With a file",
+                "Hello",
+                "",
+                new Attachment("days.csv", "text/csv", "a,b\n".getBytes(UTF_8)));
+        postman.deliverAll();
+        MimeMultipart parts = (MimeMultipart) server.getReceivedMessages()[0].getContent();
+        BodyPart file = parts.getBodyPart(parts.getCount() - 1);
+        assertThat(file.getFileName()).isEqualTo("days.csv");
+        assertThat(file.getInputStream()).hasContent("a,b\n");
     }
 
     @Test
@@ -106,7 +125,7 @@ class OutboxTest {
         AtomicInteger delivered = new AtomicInteger();
         mailbox.send(27, KERENSA, "Bad", "Hello", "");
         mailbox.send(27, KERENSA, "Good", "Hello", "");
-        new Postman(outbox, mail -> {
+        new Postman(outbox, (mail, file) -> {
                     if (mail.subject().equals("Bad")) {
                         throw new IllegalStateException("no such address");
                     }
