@@ -20,8 +20,6 @@
   import SendByMail from './SendByMail.svelte';
   import YearPicture from './YearPicture.svelte';
 
-  let { params = {} }: { params?: { name?: string } } = $props();
-
   type Row = Record<string, unknown> & { at: number };
   type Head = Omit<Report, 'rows'>;
   /** A view names its report, too. */
@@ -41,7 +39,9 @@
 
   onDestroy(() => progress.end());
 
-  const chosen = $derived(offered?.find((each) => each.name === params.name) ?? offered?.[0]);
+  /** By the address itself, with which the question in it changes at once. */
+  const named = $derived(router.location.slice(REPORTS.length + 1));
+  const chosen = $derived(offered?.find((each) => each.name === named) ?? offered?.[0]);
   const query = $derived(chosen ? queryOf(asked, chosen) : null);
 
   $effect(() => {
@@ -55,9 +55,9 @@
 
   /** An address names what is asked; what is asked is put into the address. */
   $effect(() => {
-    const named = askedBy(router.querystring ?? '');
+    const there = askedBy(router.querystring ?? '');
     untrack(() => {
-      if (addressOf(named) !== addressOf(asked)) asked = named;
+      if (addressOf(there) !== addressOf(asked)) asked = there;
     });
   });
 

@@ -88,6 +88,28 @@ class AccessibilityTest extends OnTheDemo {
             only("Search the worksheet", "Kerensa");
             browser.sees("Recorded");
         });
+        assertNoFault("/balances", "/balances/adjust", "/balances/held-against", "/ahead", "/reports/ledger");
+        assertNoFaultOn("/balances", "one balance beside", () -> {
+            browser.clickOn(".figure-button");
+            browser.sees("[data-made-of]", "carried");
+        });
+        assertNoFaultOn("/balances", "columns", () -> {
+            browser.click("Columns");
+            browser.sees("[data-columns]", "Person");
+        });
+        assertNoFaultOn("/ahead", "telling", () -> {
+            browser.clickOn("[data-group=LAPSE] summary");
+            browser.click("Tell all 15");
+            browser.sees("[data-told]", "Salaried leave");
+        });
+        assertNoFaultOn("/reports/absences", "as a picture", () -> {
+            browser.click("As a year’s picture");
+            browser.sees("[data-picture]", "Together");
+        });
+        assertNoFaultOn("/reports/absences", "by mail", () -> {
+            browser.click("Send by mail");
+            browser.sees("No report is.");
+        });
         assertNoFaultOn("/people/27", "working time", () -> {
             browser.click("Working time");
             browser.sees("[data-times]", "Break from");
