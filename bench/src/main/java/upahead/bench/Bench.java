@@ -11,13 +11,14 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 /**
  * Runs all measurements and prints them; with numbers of people as arguments, only the whole run of these sizes, and with
  * {@code setting-up} before them, only how long a company takes to be brought in; with {@code time-off}, only the queue and
- * the calendar.
+ * the calendar; with {@code answers}, only balances, what is ahead and reports of everybody.
  */
 public final class Bench {
 
     private static final String SETTING_UP = "setting-up";
     private static final String TIME_OFF = "time-off";
     private static final String HOURS = "hours";
+    private static final String ANSWERS = "answers";
     private static final int LARGEST = 10_000;
     private static final int WAITING = 2_000;
     private static final List<Integer> SIZES = List.of(1_000, 2_000, 5_000, 10_000);
@@ -37,6 +38,10 @@ public final class Bench {
             Hours.measure(arguments.length > 1 ? sizes(arguments, 1) : SIZES);
             return;
         }
+        if (arguments.length > 0 && arguments[0].equals(ANSWERS)) {
+            Answers.measure(arguments.length > 1 ? sizes(arguments, 1) : List.of(LARGEST));
+            return;
+        }
         if (arguments.length > 0 && arguments[0].equals(SettingUp.STARTED_AGAIN)) {
             SettingUp.startedAgain(Path.of(arguments[1]), Integer.parseInt(arguments[2]), Long.parseLong(arguments[3]));
             return;
@@ -53,6 +58,7 @@ public final class Bench {
         SettingUp.measure(SIZES);
         TimeOff.measure(LARGEST, WAITING);
         Hours.measure(SIZES);
+        Answers.measure(List.of(LARGEST));
     }
 
     private static List<Integer> sizes(String[] arguments, int from) {

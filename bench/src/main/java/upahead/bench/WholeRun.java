@@ -11,8 +11,8 @@ import java.util.stream.Stream;
 import org.jooq.DSLContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import org.springframework.transaction.support.TransactionTemplate;
-import upahead.server.accounts.Balances;
-import upahead.server.employment.PeopleQuery;
+import upahead.server.accounts.overview.BalanceQuery;
+import upahead.server.accounts.overview.EverybodysBalances;
 import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayRuns;
 import upahead.server.payruns.Proof;
@@ -29,6 +29,8 @@ import upahead.server.platform.clock.MovableClock;
 final class WholeRun {
 
     private static final int RUNS_BEFORE = 6;
+    private static final int POLICIES = 5;
+    private static final int ROWS = 100;
 
     private record Measured(
             int people,
@@ -134,7 +136,7 @@ final class WholeRun {
         if (!report[0].differences().isEmpty()) {
             throw new IllegalStateException("posted is not derived");
         }
-        Balances balances = program.getBean(Balances.class);
+        EverybodysBalances balances = program.getBean(EverybodysBalances.class);
         LocalDate asOf = run.lastDay().plusDays(1);
         return new Measured(
                 people,
@@ -146,13 +148,12 @@ final class WholeRun {
                 insert,
                 proof,
                 page(balances, asOf, 0),
-                page(balances, asOf, people / 25 - 1),
+                page(balances, asOf, people * POLICIES - ROWS),
                 peak);
     }
 
-    private static Duration page(Balances balances, LocalDate asOf, int page) {
-        PeopleQuery query = new PeopleQuery(null, null, null, null, null, page, 25);
-        return Stopwatch.median(() -> balances.all(asOf, query, null));
+    private static Duration page(EverybodysBalances balances, LocalDate asOf, int firstRow) {
+        return Stopwatch.median(() -> balances.slice(BalanceQuery.all(asOf, ""), firstRow, ROWS));
     }
 
     private static Stream<MemoryPoolMXBean> heap() {

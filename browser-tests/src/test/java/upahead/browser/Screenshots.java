@@ -55,9 +55,11 @@ public final class Screenshots {
         save("calendar");
         browser.press("t");
         shot("/pay-runs/15", "Merrin Umberleigh", "pay-run");
-        browser.set("header input[data-date]", "2027-08-14");
         browser.preferDark();
-        shot("/balances/27/1", "Looking ahead to 14 August 2027: forecast", "balance-ahead-in-the-dark");
+        browser.go("/ahead");
+        browser.clickOn("[data-group=LAPSE] summary");
+        browser.sees("Tell all 15");
+        save("ahead-in-the-dark");
         browser.preferLight();
         terminal();
         employee();

@@ -19,7 +19,7 @@ import upahead.server.platform.tables.Condition;
  * @param conditions all of which have to hold
  * @param order the key of a column, with a minus for the other way round; by person where empty
  */
-record BalanceQuery(
+public record BalanceQuery(
         LocalDate asOf,
         String search,
         @Nullable Long teamId,
@@ -29,6 +29,11 @@ record BalanceQuery(
         boolean withOthers,
         List<Condition> conditions,
         String order) {
+
+    /** All balances of whoever is employed on a day, in an order. */
+    public static BalanceQuery all(LocalDate asOf, String order) {
+        return new BalanceQuery(asOf, "", null, null, null, null, false, List.of(), order);
+    }
 
     /** Whether somebody's balance in a policy is asked for, conditions aside. */
     boolean isAbout(Person person, long policy) {

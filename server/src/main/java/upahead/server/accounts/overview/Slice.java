@@ -7,7 +7,7 @@ import java.util.List;
  *
  * @param total how many there are
  */
-record Slice<R>(List<R> rows, int total) {
+public record Slice<R>(List<R> rows, int total) {
 
     static <R> Slice<R> of(List<R> all, int from, int size) {
         return new Slice<>(part(all, from, size), all.size());
