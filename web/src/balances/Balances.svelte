@@ -2,67 +2,50 @@
   import { onDestroy, untrack } from 'svelte';
   import { push, replace, router } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
-  import type { BalanceTable, Column, Organisation, Policy } from '../api/types';
+  import type { Column, Organisation, Policy } from '../api/types';
   import Conditions from '../common/Conditions.svelte';
   import { amountTyped } from '../common/conditions';
   import Downloads from '../common/Downloads.svelte';
   import Empty from '../common/Empty.svelte';
-  import { counted, isDate, peopleCounted, unitName } from '../common/format';
+  import { counted, isDate, peopleCounted } from '../common/format';
   import KeptViewList from '../common/KeptViewList.svelte';
   import { KeptViews } from '../common/keptviews.svelte';
-  import { LongRows } from '../common/longrows.svelte';
   import LongTable from '../common/LongTable.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
-  import { LongWork } from '../common/progress.svelte';
   import { soon } from '../common/soon';
-  import { isNumber } from '../common/tables';
   import Waiting from '../common/Waiting.svelte';
   import { asOf } from '../frame/asof.svelte';
   import { session } from '../frame/session.svelte';
   import BalanceBeside from './BalanceBeside.svelte';
   import ColumnChoice from './ColumnChoice.svelte';
-  import { addressOf, queryOf, ROWS, USUAL, viewOf, type RowsOf, type Wanted } from './view';
+  import { Everybody, type Row, SUMMED } from './everybody.svelte';
+  import { ROWS, type RowsOf, USUAL, viewOf, type Wanted } from './view';
 
-  /** A row of whatever is shown: its figures by the keys of the columns, and what it is about. */
-  type Row = Record<string, unknown> & {
-    personId?: number;
-    policyId?: number;
-    placeId?: number;
-  };
+  const everybody = new Everybody();
+  const { long, progress } = everybody;
+  const kept = new KeptViews<Wanted>('BALANCES', USUAL);
+  const head = $derived(long.head);
 
-  /** So many rows are added up without being asked. */
-  const SUMMED = 2_000;
-
-  let wanted = $state<Wanted>({ ...USUAL });
-  let sums = $state<BalanceTable['sums']>([]);
-  let summed = $state(false);
   let choosing = $state(false);
   let beside = $state<{ personId: number; policyId: number } | null>(null);
   let organisation = $state<Organisation | null>(null);
   let policies = $state<Policy[]>([]);
-  const kept = new KeptViews<Wanted>('BALANCES', USUAL);
-  const long = new LongRows<Row, Pick<BalanceTable, 'columns' | 'offered'>>();
-  const head = $derived(long.head);
-  const progress = new LongWork();
 
   onDestroy(() => progress.end());
 
   /** An address names a view; the one that is shown is put into the address. */
   $effect(() => {
-    const { wanted: named, on } = viewOf(router.querystring ?? '');
+    const query = router.querystring ?? '';
     untrack(() => {
-      if (address === `?${router.querystring ?? ''}`) return;
+      const { wanted, on } = viewOf(query);
+      if (everybody.address === (query && `?${query}`)) return;
       if (on && isDate(on)) asOf.day = on;
-      wanted = named;
+      everybody.wanted = wanted;
     });
   });
 
-  const address = $derived(
-    addressOf(wanted, asOf.day === session.current.today ? '' : asOf.day) || '?',
-  );
-
   $effect(() => {
-    const place = `/balances${address === '?' ? '' : address}`;
+    const place = `/balances${everybody.address}`;
     untrack(() => {
       const now = `${router.location}${router.querystring ? `?${router.querystring}` : ''}`;
       if (router.location === '/balances' && place !== now) void replace(place);
@@ -76,99 +59,23 @@
     );
   });
 
-  const query = $derived(queryOf(wanted, asOf.day));
-
-  function fetchRows(asked: NonNullable<typeof query>, firstRow: number, size: number) {
-    return progress.of(async (token) => {
-      const found = await answer(
-        api.GET('/api/balances', {
-          params: { query: { ...asked, firstRow, size, progress: token } },
-        }),
-      );
-      return { rows: found.rows as Row[], total: found.total, head: found };
-    });
-  }
-
   $effect(() => {
-    const asked = query;
-    if (asked === null) return;
-    return soon(() => {
-      sums = [];
-      summed = false;
-      long.ask((firstRow, size) => fetchRows(asked, firstRow, size));
-    }, 120);
+    if (everybody.query === null) return;
+    return soon(() => everybody.ask(), 120);
   });
 
   $effect(() => {
     void long.answered;
     untrack(() => {
-      if (long.total && long.total <= SUMMED) void sumUp();
+      if (long.total && long.total <= SUMMED) void everybody.sumUp();
     });
   });
-
-  async function sumUp() {
-    const asked = query;
-    if (asked === null || summed || wanted.rows === 'PERSON') return;
-    summed = true;
-    const found = await progress.of((token) =>
-      answer(
-        api.GET('/api/balances', {
-          params: { query: { ...asked, size: 1, sums: true, progress: token } },
-        }),
-      ),
-    );
-    if (asked === query) sums = found.sums;
-  }
-
-  const lastLines = $derived(
-    sums.map(({ unit, figures }) => ({
-      ...figures,
-      [head?.columns[0]?.key ?? '']: `In ${unitName(unit)} together`,
-    })),
-  );
-
-  function show(view: Wanted) {
-    wanted = structuredClone(view);
-  }
-
-  /** From a sum to what it is made of; back with the browser. */
-  function open(row: Row) {
-    const place: Partial<Wanted> =
-      wanted.rows === 'TEAM'
-        ? { teamId: String(row.placeId) }
-        : wanted.rows === 'SITE'
-          ? { siteId: String(row.placeId) }
-          : {};
-    const inside: Wanted = {
-      ...$state.snapshot(wanted),
-      ...place,
-      policyId: String(row.policyId),
-      rows: 'BALANCE',
-      order: '',
-      columns: [],
-    };
-    const on = asOf.day === session.current.today ? '' : asOf.day;
-    void push(`/balances${addressOf(inside, on)}`);
-  }
 
   /** From a figure to its line and ledger, beside the table. */
   function press(row: Row, column: Column) {
     const policyId = row.policyId ?? Number(/\d+$/.exec(column.key)?.[0]);
     if (row.personId !== undefined) beside = { personId: row.personId, policyId };
   }
-
-  function change(rows: RowsOf) {
-    wanted = { ...wanted, rows, order: '', columns: rows === 'PERSON' ? ['balance'] : [] };
-  }
-
-  const isSum = $derived(['TEAM', 'SITE', 'POLICY'].includes(wanted.rows));
-  const figures = $derived(
-    Object.fromEntries(
-      (head?.offered ?? [])
-        .filter((column) => isNumber(column) && wanted.rows === 'BALANCE')
-        .map(({ key, title }) => [key, title.replace(/^[^A-Za-z]+/, '')]),
-    ),
-  );
 
   function keyOf(row: Row): string {
     return `${row.personId ?? row.placeId}/${row.policyId ?? ''}`;
@@ -177,7 +84,7 @@
 
 {#snippet person(row: Row)}
   <a
-    data-row={wanted.rows === 'PERSON' ? '' : undefined}
+    data-row={everybody.wanted.rows === 'PERSON' ? '' : undefined}
     class="underline"
     href={`#/people/${row.personId}`}>{row.person}</a
   >
@@ -198,29 +105,31 @@
     type="search"
     placeholder="Name, code or team"
     aria-label="Search people"
-    bind:value={wanted.search}
+    bind:value={everybody.wanted.search}
   />
   {#if session.may('SEE_EVERYBODY')}
-    <select class="select w-36" aria-label="Team" bind:value={wanted.teamId}>
+    <select class="select w-36" aria-label="Team" bind:value={everybody.wanted.teamId}>
       <option value="">All teams</option>
       {#each organisation?.teams ?? [] as team (team.id)}
         <option value={String(team.id)}>{team.name}</option>
       {/each}
     </select>
-    <select class="select w-36" aria-label="Site" bind:value={wanted.siteId}>
+    <select class="select w-36" aria-label="Site" bind:value={everybody.wanted.siteId}>
       <option value="">All sites</option>
       {#each organisation?.sites ?? [] as site (site.id)}
         <option value={String(site.id)}>{site.name}</option>
       {/each}
     </select>
   {/if}
-  <select class="select w-36" aria-label="Policy" bind:value={wanted.policyId}>
+  <select class="select w-36" aria-label="Policy" bind:value={everybody.wanted.policyId}>
     <option value="">All policies</option>
     {#each policies as each (each.id)}
       <option value={String(each.id)}>{each.name}</option>
     {/each}
   </select>
-  {#if long.total && query}<Downloads path="/api/balances/table" {query} />{/if}
+  {#if long.total && everybody.query}
+    <Downloads path="/api/balances/table" query={everybody.query} />
+  {/if}
 </div>
 <p class="-mt-2 mb-3 flex flex-wrap gap-x-4 text-sm">
   <a class="underline" href="#/ahead">What is ahead</a>
@@ -234,29 +143,41 @@
   <select
     class="select select-sm w-60"
     aria-label="What a row is"
-    value={wanted.rows}
-    onchange={(event) => change(event.currentTarget.value as RowsOf)}
+    value={everybody.wanted.rows}
+    onchange={(event) => everybody.change(event.currentTarget.value as RowsOf)}
   >
     {#each Object.entries(ROWS) as [name, words] (name)}<option value={name}>{words}</option>{/each}
   </select>
   <button class="btn btn-sm" onclick={() => (choosing = true)} disabled={head === null}
     >Columns</button
   >
-  {#if wanted.rows === 'BALANCE'}
-    <Conditions bind:conditions={wanted.conditions} {figures} read={amountTyped} />
+  {#if everybody.wanted.rows === 'BALANCE'}
+    <Conditions
+      bind:conditions={everybody.wanted.conditions}
+      figures={everybody.figures}
+      read={amountTyped}
+    />
   {/if}
   <label class="flex items-center gap-1.5">
-    <input type="checkbox" class="checkbox checkbox-sm" bind:checked={wanted.withOthers} />
+    <input
+      type="checkbox"
+      class="checkbox checkbox-sm"
+      bind:checked={everybody.wanted.withOthers}
+    />
     with those not employed that day
   </label>
-  <KeptViewList {kept} {wanted} {show} />
+  <KeptViewList
+    {kept}
+    wanted={everybody.wanted}
+    show={(view) => (everybody.wanted = structuredClone(view))}
+  />
   {#if long.total !== null}
     <span class="ml-auto" data-counts
-      >{wanted.rows === 'PERSON'
+      >{everybody.wanted.rows === 'PERSON'
         ? peopleCounted(long.total)
-        : counted(long.total, isSum ? 'sum' : 'balance')}
-      {#if !summed && long.total > SUMMED && wanted.rows !== 'PERSON'}
-        <button class="underline" onclick={sumUp}>Add them up</button>
+        : counted(long.total, everybody.isSum ? 'sum' : 'balance')}
+      {#if !everybody.summed && long.total > SUMMED && everybody.wanted.rows !== 'PERSON'}
+        <button class="underline" onclick={() => everybody.sumUp()}>Add them up</button>
       {/if}</span
     >
   {/if}
@@ -282,18 +203,22 @@
     {long}
     columns={head.columns}
     key={keyOf}
-    cells={isSum ? {} : { person, ...(wanted.rows === 'BALANCE' && { policy }), upAhead }}
-    opened={isSum ? open : undefined}
-    pressed={isSum ? undefined : press}
-    ordered={{ by: wanted.order, change: (by) => (wanted.order = by) }}
-    sums={lastLines}
+    cells={everybody.isSum
+      ? {}
+      : { person, ...(everybody.wanted.rows === 'BALANCE' && { policy }), upAhead }}
+    opened={everybody.isSum ? (row) => void push(`/balances${everybody.inside(row)}`) : undefined}
+    pressed={everybody.isSum ? undefined : press}
+    ordered={{ by: everybody.wanted.order, change: (by) => (everybody.wanted.order = by) }}
+    sums={everybody.lastLines}
   />
 {/if}
 {#if choosing && head}
   <ColumnChoice
     offered={head.offered}
-    chosen={wanted.columns.length > 0 ? wanted.columns : head.columns.map(({ key }) => key)}
-    choose={(keys) => (wanted.columns = keys)}
+    chosen={everybody.wanted.columns.length > 0
+      ? everybody.wanted.columns
+      : head.columns.map(({ key }) => key)}
+    choose={(keys) => (everybody.wanted.columns = keys)}
     close={() => (choosing = false)}
   />
 {/if}

@@ -68,18 +68,8 @@ class Absences implements Report<Absences.Row> {
     }
 
     @Override
-    public String name() {
-        return "absences";
-    }
-
-    @Override
-    public String title() {
-        return "Absences by month";
-    }
-
-    @Override
-    public String says() {
-        return "Approved leave of everybody, by kind and month.";
+    public About about() {
+        return new About("absences", "Absences by month", "Approved leave of everybody, by kind and month.");
     }
 
     @Override

@@ -30,18 +30,11 @@ class AttendanceOfDays implements Report<AttendanceRow> {
     }
 
     @Override
-    public String name() {
-        return "attendance";
-    }
-
-    @Override
-    public String title() {
-        return "Attendance";
-    }
-
-    @Override
-    public String says() {
-        return "Hours worked, breaks, overtime, over and under what was to be worked, leave and unfinished days.";
+    public About about() {
+        return new About(
+                "attendance",
+                "Attendance",
+                "Hours worked, breaks, overtime, over and under what was to be worked, leave and unfinished days.");
     }
 
     @Override

@@ -28,18 +28,11 @@ class BalancesOfADay implements Report<BalanceRow> {
     }
 
     @Override
-    public String name() {
-        return "balances";
-    }
-
-    @Override
-    public String title() {
-        return "Balances";
-    }
-
-    @Override
-    public String says() {
-        return "Every balance as of a day: carried, earned, used, booked, adjusted, remaining and what lapses next.";
+    public About about() {
+        return new About(
+                "balances",
+                "Balances",
+                "Every balance as of a day: carried, earned, used, booked, adjusted, remaining and what lapses next.");
     }
 
     @Override

@@ -52,18 +52,11 @@ class Changes implements Report<Changes.Row> {
     }
 
     @Override
-    public String name() {
-        return "changes";
-    }
-
-    @Override
-    public String title() {
-        return "Changes, from the audit trail";
-    }
-
-    @Override
-    public String says() {
-        return "Who changed what on these days, with what it was before and after in the files.";
+    public About about() {
+        return new About(
+                "changes",
+                "Changes, from the audit trail",
+                "Who changed what on these days, with what it was before and after in the files.");
     }
 
     @Override

@@ -52,18 +52,11 @@ class Lapses implements Report<Lapses.Row> {
     }
 
     @Override
-    public String name() {
-        return "lapses";
-    }
-
-    @Override
-    public String title() {
-        return "Lapses ahead";
-    }
-
-    @Override
-    public String says() {
-        return "What would be lost, by whom and when, if nothing more were used than is booked.";
+    public About about() {
+        return new About(
+                "lapses",
+                "Lapses ahead",
+                "What would be lost, by whom and when, if nothing more were used than is booked.");
     }
 
     @Override

@@ -75,18 +75,11 @@ class LedgerLines implements Report<LedgerLines.Row> {
     }
 
     @Override
-    public String name() {
-        return "ledger";
-    }
-
-    @Override
-    public String title() {
-        return "Ledger";
-    }
-
-    @Override
-    public String says() {
-        return "Every line of every ledger with its reason and the balance after it; after today a forecast.";
+    public About about() {
+        return new About(
+                "ledger",
+                "Ledger",
+                "Every line of every ledger with its reason and the balance after it; after today a forecast.");
     }
 
     @Override

@@ -14,13 +14,15 @@ import upahead.server.platform.tables.Columns;
  */
 interface Report<R extends Record> {
 
-    /** By which it is called in addresses and files: small letters and hyphens. */
-    String name();
+    /**
+     * What it is.
+     *
+     * @param name by which it is called in addresses and files: small letters and hyphens
+     * @param says what it tells, in one sentence
+     */
+    record About(String name, String title, String says) {}
 
-    String title();
-
-    /** What it tells, in one sentence. */
-    String says();
+    About about();
 
     /** The days about which it is usually asked. */
     DateSpan usualDays(LocalDate today);

@@ -57,7 +57,7 @@ public class ReportFiles {
         String days = report.isOfOneDay() || question.days().days() == 1
                 ? question.days().last().toString()
                 : question.days().first() + "-to-" + question.days().last();
-        String name = report.name() + "-" + days;
+        String name = report.about().name() + "-" + days;
         return switch (format) {
             case CSV -> SpooledFile.of(name + ".csv", TableWriting.CSV, out -> csv(report, question, out));
             case XLSX -> SpooledFile.of(name + ".xlsx", TableWriting.XLSX, out -> xlsx(report, question, out));
@@ -77,15 +77,15 @@ public class ReportFiles {
     private static <R extends Record> void xlsx(Report<R> report, ReportQuestion question, OutputStream out) {
         Columns<R> columns = report.columns();
         XlsxBook book = new XlsxBook(out);
-        book.sheet(report.title(), columns.headings());
+        book.sheet(report.about().title(), columns.headings());
         report.rows(question, row -> book.row(columns.cells(row)));
         book.finish();
     }
 
     /** Rows of one person come together, so that a sheet is done when the next person begins. */
     private static <R extends Record> void sheets(Report<R> report, ReportQuestion question, OutputStream out) {
-        Function<R, String> person =
-                report.person().orElseThrow(() -> Refusal.of("sheets", report.title() + " is not of people."));
+        Function<R, String> person = report.person()
+                .orElseThrow(() -> Refusal.of("sheets", report.about().title() + " is not of people."));
         Columns<R> columns = report.columns();
         XlsxBook book = new XlsxBook(out);
         Set<String> seen = new HashSet<>();
@@ -105,7 +105,7 @@ public class ReportFiles {
             book.row(columns.cells(row));
         });
         if (seen.isEmpty()) {
-            book.sheet(report.title(), columns.headings());
+            book.sheet(report.about().title(), columns.headings());
         }
         book.finish();
     }
@@ -124,8 +124,8 @@ public class ReportFiles {
                 report.isOfOneDay() ? "On " + PlainDates.day(question.days().last()) : PlainDates.span(question.days());
         PdfReport paper = new PdfReport(
                 out,
-                report.title(),
-                about + ". " + report.says(),
+                report.about().title(),
+                about + ". " + report.about().says(),
                 widths,
                 shown.stream().map(ColumnView::title).toList(),
                 figures);

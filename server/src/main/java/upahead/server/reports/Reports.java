@@ -68,9 +68,9 @@ public class Reports {
                 .map(report -> {
                     DateSpan days = report.usualDays(clock.today());
                     return new Offered(
-                            report.name(),
-                            report.title(),
-                            report.says(),
+                            report.about().name(),
+                            report.about().title(),
+                            report.about().says(),
                             days.first(),
                             days.last(),
                             report.isOfOneDay());
@@ -98,7 +98,7 @@ public class Reports {
      */
     Report<?> named(String name) {
         return all.stream()
-                .filter(report -> report.name().equals(name))
+                .filter(report -> report.about().name().equals(name))
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("report"));
     }
@@ -110,7 +110,7 @@ public class Reports {
      */
     @May(Permission.READ_REPORTS)
     public String title(String name) {
-        return named(name).title();
+        return named(name).about().title();
     }
 
     /**
@@ -132,8 +132,8 @@ public class Reports {
         List<R> sorted = columns.inOrder(rows, order.isEmpty() ? usual : order, (one, other) -> 0);
         return new ReportView(
                 columns.shown(),
-                columns.values(
-                        sorted.subList(Math.min(firstRow, sorted.size()), Math.min(sorted.size(), firstRow + size))),
+                columns.values(sorted.subList(
+                        Math.min(firstRow, sorted.size()), (int) Math.min(sorted.size(), (long) firstRow + size))),
                 rows.size(),
                 rows.size() == MOST_ON_SCREEN,
                 sums(columns, rows),
@@ -142,7 +142,7 @@ public class Reports {
 
     @SuppressWarnings("unchecked")
     private <R extends Record> List<R> rows(Report<R> report, ReportQuestion question) {
-        return (List<R>) known.of(new Asked(report.name(), question), () -> {
+        return (List<R>) known.of(new Asked(report.about().name(), question), () -> {
             List<Record> rows = new ArrayList<>();
             try {
                 report.rows(question, row -> {

@@ -75,18 +75,11 @@ class RequestsSent implements Report<RequestsSent.Row> {
     }
 
     @Override
-    public String name() {
-        return "requests";
-    }
-
-    @Override
-    public String title() {
-        return "Requests";
-    }
-
-    @Override
-    public String says() {
-        return "Requests for time off with days in these days: asked, approved, and what became of each.";
+    public About about() {
+        return new About(
+                "requests",
+                "Requests",
+                "Requests for time off with days in these days: asked, approved, and what became of each.");
     }
 
     @Override

@@ -14,6 +14,6 @@ public record Slice<R>(List<R> rows, int total) {
     }
 
     static <R> List<R> part(List<R> all, int from, int size) {
-        return all.subList(Math.min(from, all.size()), Math.min(all.size(), from + size));
+        return all.subList(Math.min(from, all.size()), (int) Math.min(all.size(), (long) from + size));
     }
 }

@@ -25,6 +25,7 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.security.access.AccessDeniedException;
+import org.springframework.validation.FieldError;
 import org.springframework.web.bind.MethodArgumentNotValidException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -112,7 +113,7 @@ class ProblemDetails extends ResponseEntityExceptionHandler {
         ProblemDetail detail = detail(
                 HttpStatus.UNPROCESSABLE_ENTITY,
                 error.map(each -> each.getField()).orElse(null),
-                error.map(each -> sentence(each.getDefaultMessage())).orElse("Something is missing."));
+                error.map(ProblemDetails::said).orElse("Something is missing."));
         return ResponseEntity.unprocessableEntity().body(detail);
     }
 
@@ -148,10 +149,20 @@ class ProblemDetails extends ResponseEntityExceptionHandler {
     protected ResponseEntity<Object> handleTypeMismatch(
             TypeMismatchException mismatch, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
         String field = mismatch instanceof MethodArgumentTypeMismatchException argument ? argument.getName() : null;
-        String message = LocalDate.class.equals(mismatch.getRequiredType())
+        return ResponseEntity.badRequest().body(detail(HttpStatus.BAD_REQUEST, field, said(mismatch)));
+    }
+
+    /** What is wrong with a field: it breaks a rule, or says nothing that could be meant there. */
+    private static String said(FieldError error) {
+        return error.contains(TypeMismatchException.class)
+                ? said(error.unwrap(TypeMismatchException.class))
+                : sentence(error.getDefaultMessage());
+    }
+
+    private static String said(TypeMismatchException mismatch) {
+        return LocalDate.class.equals(mismatch.getRequiredType())
                 ? "This must be a date such as 2027-04-26, of a year from 1900 to 2199."
                 : "There is nothing such as “" + mismatch.getValue() + "” here.";
-        return ResponseEntity.badRequest().body(detail(HttpStatus.BAD_REQUEST, field, message));
     }
 
     /** The fields of a form as they are written, so that the first problem on the screen is the one that is told. */

@@ -1,10 +1,7 @@
 package upahead.server.platform.tables;
 
-import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Method;
-import java.time.LocalDate;
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -14,9 +11,7 @@ import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import upahead.core.quantity.Amount;
-import upahead.core.quantity.Unit;
 import upahead.server.platform.files.CsvFile;
 import upahead.server.platform.files.XlsxFile;
 import upahead.server.platform.problems.Refusal;
@@ -28,13 +23,6 @@ import upahead.server.platform.problems.Refusal;
  * @param <R> the rows
  */
 public final class Columns<R extends Record> {
-
-    private record Column<R>(ColumnView view, boolean onScreen, Function<R, Object> part) {
-
-        Object value(R row) {
-            return part.apply(row);
-        }
-    }
 
     private final Class<R> row;
     private final List<Column<R>> all = new ArrayList<>();
@@ -76,7 +64,7 @@ public final class Columns<R extends Record> {
         try {
             Method part = row.getMethod(key);
             part.setAccessible(true);
-            return values -> value(values, part);
+            return values -> Column.invoke(part, values);
         } catch (NoSuchMethodException unknown) {
             throw new IllegalArgumentException(row.getSimpleName() + " has no " + key, unknown);
         }
@@ -126,7 +114,7 @@ public final class Columns<R extends Record> {
         return column.view().kind().isNumber()
                 ? Comparator.comparing(
                         row -> (Amount) column.value(row), Comparator.nullsFirst(Comparator.naturalOrder()))
-                : Comparator.comparing(row -> cell(row, column).toLowerCase(Locale.ROOT));
+                : Comparator.comparing(row -> column.text(row).toLowerCase(Locale.ROOT));
     }
 
     /**
@@ -216,7 +204,7 @@ public final class Columns<R extends Record> {
                 headings(),
                 rows.stream()
                         .map(each ->
-                                all.stream().map(column -> cell(each, column)).toList())
+                                all.stream().map(column -> column.text(each)).toList())
                         .toList());
     }
 
@@ -230,11 +218,7 @@ public final class Columns<R extends Record> {
     /** The cells of a row in a file: amounts and dates as what they are, all else as text. */
     public List<Object> cells(R row) {
         List<Object> cells = new ArrayList<>(all.size());
-        for (Column<R> column : all) {
-            Object value = column.value(row);
-            boolean isPlain = column.view().kind().isNumber() || value instanceof LocalDate;
-            cells.add(isPlain ? value : cell(row, column));
-        }
+        all.forEach(column -> cells.add(column.cell(row)));
         return cells;
     }
 
@@ -242,38 +226,12 @@ public final class Columns<R extends Record> {
     public List<String> texts(R row) {
         return all.stream()
                 .filter(Column::onScreen)
-                .map(column -> cell(row, column))
+                .map(column -> column.text(row))
                 .toList();
     }
 
     /** The headings of a file. */
     public List<String> headings() {
-        return all.stream().map(column -> heading(column.view().key())).toList();
-    }
-
-    /** paidOut becomes "paid out" */
-    private static String heading(String key) {
-        return key.replaceAll("([A-Z])", " $1").toLowerCase(Locale.ROOT);
-    }
-
-    private String cell(R row, Column<R> column) {
-        Object value = column.value(row);
-        if (value == null) {
-            return "";
-        }
-        if (value instanceof Unit unit) {
-            return unit.name().toLowerCase(Locale.ROOT);
-        }
-        return value instanceof Collection<?> several
-                ? several.stream().map(String::valueOf).collect(Collectors.joining("; "))
-                : value.toString();
-    }
-
-    private static Object value(Record row, Method part) {
-        try {
-            return part.invoke(row);
-        } catch (IllegalAccessException | InvocationTargetException impossible) {
-            throw new IllegalStateException(impossible);
-        }
+        return all.stream().map(Column::heading).toList();
     }
 }

@@ -39,7 +39,7 @@ class ProblemDetailsTest {
         "/api/policies/0, 404",
         "/api/pay-runs/77777, 404",
         "/api/balances, 400",
-        "/api/balances?asOf=tomorrow, 400",
+        "/api/balances?asOf=tomorrow, 422",
         "/api/people?size=100000, 400",
         "/api/people?page=-1, 400",
         "/api/people?order=SHOE_SIZE, 422",
@@ -47,8 +47,8 @@ class ProblemDetailsTest {
         "/api/audit?size=0, 400",
         "/api/nothing-of-the-kind, 404",
         "/error, 404",
-        "/api/balances?asOf=+999999999-12-31, 400",
-        "/api/balances?asOf=0099-12-31, 400",
+        "/api/balances?asOf=+999999999-12-31, 422",
+        "/api/balances?asOf=0099-12-31, 422",
     })
     void aQuestionThatCannotBe(String path, int status) throws Exception {
         sentence(http.perform(get(path)).andExpect(status().is(status)));
@@ -103,16 +103,20 @@ class ProblemDetailsTest {
 
     @Test
     void pagesFarBehindTheLastAreEmpty() throws Exception {
-        for (String list : List.of("people", "audit", "balances?asOf=2027-04-26&")) {
-            String path = "/api/" + list + (list.contains("?") ? "" : "?") + "page=999999999&size=50";
-            http.perform(get(path)
-                            .with(authentication(UsernamePasswordAuthenticationToken.authenticated(
-                                    Somebody.ADMINISTRATOR,
-                                    null,
-                                    List.of(new SimpleGrantedAuthority("ROLE_ADMINISTRATOR"))))))
-                    .andExpect(status().isOk())
-                    .andExpect(jsonPath("$.items").isEmpty());
-        }
+        emptyIn("$.items", "/api/people?page=999999999&size=50");
+        emptyIn("$.items", "/api/audit?page=999999999&size=50");
+        emptyIn("$.rows", "/api/balances?asOf=2027-04-26&firstRow=999999999");
+        emptyIn("$.rows", "/api/reports/lapses?from=2027-04-26&through=2027-12-31&firstRow=2147483647");
+    }
+
+    private void emptyIn(String rows, String path) throws Exception {
+        http.perform(get(path)
+                        .with(authentication(UsernamePasswordAuthenticationToken.authenticated(
+                                Somebody.ADMINISTRATOR,
+                                null,
+                                List.of(new SimpleGrantedAuthority("ROLE_ADMINISTRATOR"))))))
+                .andExpect(status().isOk())
+                .andExpect(jsonPath(rows).isEmpty());
     }
 
     @Test
