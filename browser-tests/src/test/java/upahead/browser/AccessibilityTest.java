@@ -123,25 +123,26 @@ class AccessibilityTest extends OnTheDemo {
 
     /** Screens as they are: light on a desk, and dark on a phone. */
     private void assertNoFault(String... places) {
-        for (boolean dark : new boolean[] {LIGHT, DARK}) {
-            look(dark, dark ? 390 : 1280, 844);
-            for (String place : places) {
-                browser.go(place);
-                assertNoFaultNow(place);
-            }
+        for (String place : places) {
+            browser.go(place);
+            assertNoFaultInBothLooks(place);
         }
     }
 
     /** A screen in a state that somebody brings about: light on a desk, and dark on a phone. */
     private void assertNoFaultOn(String place, String state, Runnable bringAbout) {
-        for (boolean dark : new boolean[] {LIGHT, DARK}) {
-            look(dark, dark ? 390 : 1280, 844);
-            browser.go("/");
-            browser.go(place);
-            bringAbout.run();
-            assertNoFaultNow(place + ", " + state);
-        }
-        browser.resize(1280, 800);
+        browser.go("/");
+        browser.go(place);
+        bringAbout.run();
+        assertNoFaultInBothLooks(place + ", " + state);
+    }
+
+    /** What is there is looked at on a desk and then as it is on a phone, without bringing it about again. */
+    private void assertNoFaultInBothLooks(String what) {
+        assertNoFaultNow(what);
+        look(DARK, 390, 844);
+        assertNoFaultNow(what + ", dark and narrow");
+        look(LIGHT, 1280, 800);
     }
 
     private void look(boolean dark, int width, int height) {
