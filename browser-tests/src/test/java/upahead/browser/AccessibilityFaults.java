@@ -18,7 +18,12 @@ final class AccessibilityFaults {
     private static final String CHECK =
             """
             const done = arguments[arguments.length - 1];
-            axe.run(document, {resultTypes: ['violations']}).then(
+            // a colour on its way to another one is nobody's to read
+            const changing = document.getAnimations()
+              .filter((each) => each.effect.getComputedTiming().iterations !== Infinity)
+              .map((each) => each.finished);
+            Promise.allSettled(changing).then(
+              () => axe.run(document, {resultTypes: ['violations']})).then(
               (found) => done(found.violations.map(
                 (rule) => rule.id + ': ' + rule.nodes.slice(0, 3).map((node) => node.html).join(', '))),
               (problem) => done(['the checker fails: ' + problem]));
