@@ -7,6 +7,7 @@
   import FileOrPaste from '../common/FileOrPaste.svelte';
   import { unitName } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
+  import UnreadRows from '../common/UnreadRows.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { EMPLOYMENT_TYPES } from '../people/employment';
   import AdjustedTogether from './AdjustedTogether.svelte';
@@ -140,14 +141,6 @@
 {:else if work.busy}
   <Waiting what="Working out what would become of them" />
 {/if}
-{#if adjusting.unread.length > 0}
-  <ul class="mb-3 max-h-40 overflow-y-auto" data-unread>
-    {#each adjusting.unread as each (each.line)}
-      <li class="border-l-4 border-error pl-2">
-        Line {each.line}: {each.fault} <span class="quiet text-sm">({each.text})</span>
-      </li>
-    {/each}
-  </ul>
-{/if}
+<UnreadRows rows={adjusting.unread} />
 {#if adjusting.effects}<AdjustmentEffects {adjusting} />{/if}
 <AdjustedTogether {adjusting} />

@@ -4,17 +4,7 @@
   import DataTable from '../common/DataTable.svelte';
   import { amount } from '../common/format';
 
-  let {
-    columns,
-    rows,
-    withPerson,
-  }: { columns: Column[]; rows: BalanceRow[]; withPerson: boolean } = $props();
-
-  const OF_THE_PERSON = ['person', 'team'];
-
-  const shown = $derived(
-    withPerson ? columns : columns.filter(({ key }) => !OF_THE_PERSON.includes(key)),
-  );
+  let { columns, rows }: { columns: Column[]; rows: BalanceRow[] } = $props();
 
   function availableWords(row: BalanceRow): string {
     return row.askable === row.available
@@ -36,7 +26,7 @@
 {/snippet}
 
 <DataTable
-  columns={shown}
+  {columns}
   {rows}
   key={(row) => `${row.personId}/${row.policyId}`}
   cells={{ policy, askable, upAhead }}

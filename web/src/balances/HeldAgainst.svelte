@@ -10,6 +10,7 @@
   import FileOrPaste from '../common/FileOrPaste.svelte';
   import { counted, longDay, unitName } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
+  import UnreadRows from '../common/UnreadRows.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { Against, differs, settling } from './against.svelte';
   import BalanceBeside from './BalanceBeside.svelte';
@@ -113,15 +114,7 @@
   />
 {/if}
 {#if against.found && !work.busy}
-  {#if against.found.unread.length > 0}
-    <ul class="my-3 max-h-40 overflow-y-auto" data-unread>
-      {#each against.found.unread as each (each.line)}
-        <li class="border-l-4 border-error pl-2">
-          Line {each.line}: {each.fault} <span class="quiet text-sm">({each.text})</span>
-        </li>
-      {/each}
-    </ul>
-  {/if}
+  <UnreadRows rows={against.found.unread} />
   {#if against.rows.length > 0}
     <div class="mt-4 mb-2 flex flex-wrap items-center gap-3">
       <span class="font-semibold" data-differences

@@ -6,6 +6,7 @@
   import FileOrPaste from '../common/FileOrPaste.svelte';
   import { counted } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
+  import UnreadRows from '../common/UnreadRows.svelte';
   import Waiting from '../common/Waiting.svelte';
   import OpeningGrid from './OpeningGrid.svelte';
   import { Openings } from './openings.svelte';
@@ -74,15 +75,7 @@
       />
     {/if}
   </details>
-  {#if openings.unread.length > 0}
-    <ul class="mb-3 max-h-40 overflow-y-auto" data-unread>
-      {#each openings.unread as each (each.line)}
-        <li class="border-l-4 border-error pl-2">
-          Line {each.line}: {each.fault} <span class="quiet text-sm">({each.text})</span>
-        </li>
-      {/each}
-    </ul>
-  {/if}
+  <UnreadRows rows={openings.unread} />
   {#if openings.typed === null}
     <Waiting what="Fetching the people" />
   {:else}

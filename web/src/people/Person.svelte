@@ -162,7 +162,7 @@
   {:else if balances.items.length === 0}
     <Empty><p>Not enrolled in any policy.</p></Empty>
   {:else}
-    <BalanceTable columns={balances.columns} rows={balances.items} withPerson={false} />
+    <BalanceTable columns={balances.columns} rows={balances.items} />
   {/if}
   <h2 class="mt-7 mb-1 text-primary">What is up ahead</h2>
   {#if ahead}<AheadList items={ahead} />{:else}<Waiting what="Looking ahead" />{/if}
