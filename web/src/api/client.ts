@@ -52,16 +52,22 @@ export async function answer<T>(
 const LARGEST_FILE_MB = 20;
 
 /** A form with a file, which the typed client would send as JSON. */
-export function fileForm(file: File): FormData {
+export function fileForm(...files: File[]): FormData {
+  const form = new FormData();
+  for (const file of files) {
+    requireSmall(file);
+    form.append('file', file);
+  }
+  return form;
+}
+
+function requireSmall(file: File) {
   if (file.size > LARGEST_FILE_MB * 1024 * 1024) {
     throw new Problem(
       `${file.name} is larger than ${LARGEST_FILE_MB} MB; nothing was sent.`,
       'file',
     );
   }
-  const form = new FormData();
-  form.append('file', file);
-  return form;
 }
 
 /** Such a form as the body of a call, perhaps with a part in JSON beside the file. */
@@ -70,5 +76,14 @@ export function fileBody(file: File, part?: { name: string; value: unknown }) {
   if (part) {
     form.append(part.name, new Blob([JSON.stringify(part.value)], { type: 'application/json' }));
   }
+  return formBody(form);
+}
+
+/** Several files as the body of a call. */
+export function filesBody(files: File[]) {
+  return formBody(fileForm(...files));
+}
+
+function formBody(form: FormData) {
   return { body: form as never, bodySerializer: (body: unknown) => body as FormData };
 }

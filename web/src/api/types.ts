@@ -101,6 +101,10 @@ export type ManyInvitations = Schemas['ManyInvitations'];
 export type DirectoryFilter = NonNullable<
   paths['/api/people/export']['get']['parameters']['query']
 >;
+export type PolicyExample = Schemas['PolicyExample'];
+export type HeldExample = Schemas['HeldExample'];
+export type ExampleOutcome = Schemas['ExampleOutcome'];
+export type BroughtExample = Schemas['BroughtExample'];
 export type Alike = Schemas['Alike'];
 export type Column = Schemas['ColumnView'];
 export type BalancePage = Schemas['TablePageBalanceRow'];

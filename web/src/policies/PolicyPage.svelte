@@ -8,8 +8,12 @@
   import { said } from '../common/said.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { road } from '../frame/road.svelte';
+  import { session } from '../frame/session.svelte';
   import { coverageWords } from './coverage';
   import { Editing } from './editing.svelte';
+  import type { Example } from './examples/example';
+  import Examples from './examples/Examples.svelte';
+  import { PolicyExamples } from './examples/examples.svelte';
   import PolicyPanels from './PolicyPanels.svelte';
   import PutInForce from './PutInForce.svelte';
   import SampleSide from './SampleSide.svelte';
@@ -24,6 +28,10 @@
   let typing = $state<Problem | null>(null);
   let conflicts = $state<RuleConflict[]>([]);
   let organisation = $state<Organisation | null>(null);
+  /** From when the draft is to hold. */
+  let from = $state(session.current.today);
+  /** The example that is begun beside the draft. */
+  let wanted = $state<Example | null>(null);
   let panel = $state<'SETTINGS' | 'COVERAGE' | 'RETIRE' | null>(null);
 
   $effect(() => void editing.load(Number(params.id)));
@@ -35,6 +43,7 @@
   $effect(() => editing.keep());
 
   const policy = $derived(editing.policy);
+  const examples = $derived(new PolicyExamples(Number(params.id)));
   const draft = $derived(editing.draft);
   const inForce = $derived(editing.inForce);
 
@@ -129,6 +138,8 @@
           <PutInForce
             {policy}
             {draft}
+            broken={examples?.broken.length ?? 0}
+            bind:from
             blocked={figures.left.length > 0
               ? 'First look at the figures in dashed frames.'
               : editing.changed
@@ -148,6 +159,7 @@
             benefitYear={policy.benefitYear}
             rules={policy.rules}
             policyId={policy.id}
+            keep={(example) => (wanted = example)}
             bind:problem={typing}
             bind:conflicts
             bind:words={editing.written}
@@ -157,6 +169,16 @@
     </section>
   {:else}
     <ProblemNote problem={work.problem} />
+  {/if}
+  {#if examples && !policy.recordedOnly}
+    <Examples
+      {examples}
+      {policy}
+      draft={draft ? (draft.terms as Terms) : null}
+      {from}
+      {wanted}
+      settled={() => (wanted = null)}
+    />
   {/if}
   {#if policy.versions.length > 1 && !policy.recordedOnly}<Versions
       policy={editing.asWritten}

@@ -17,15 +17,20 @@
     policy,
     draft,
     blocked,
+    broken,
+    from = $bindable(),
     done,
   }: {
     policy: Policy;
     draft: PolicyVersion;
     blocked: string | null;
+    /** How many of the examples it must keep the draft breaks. */
+    broken: number;
+    /** The first day it is to hold. */
+    from: string;
     done: (policy: Policy) => void;
   } = $props();
 
-  let from = $state(session.current.today);
   let coverage = $state<Coverage>(
     untrack(() => structuredClone($state.snapshot(policy.coverage) as Coverage) ?? EVERYBODY),
   );
@@ -37,6 +42,8 @@
   $effect(() => {
     answer(api.GET('/api/organisation')).then((loaded) => (organisation = loaded));
   });
+
+  const past = $derived(from !== '' && from < session.current.today);
 
   const ask = latest<{ people: number; names: string[] }>();
 
@@ -99,12 +106,21 @@
     {from}
     {coverage}
   />
-  {#if from && from < session.current.today}
+  {#if past}
     <p class="mt-2 border-l-4 border-accent bg-base-200 px-3 py-1">
       {longDay(from)} is in the past. What closed runs posted from then on is corrected by the next ones.
     </p>
+  {/if}
+  {#if broken > 0}
+    <p class="mt-2 border-l-4 border-accent bg-base-200 px-3 py-1">
+      {broken === 1 ? '1 example' : `${broken} examples`} that the policy must keep would be broken.
+    </p>
+  {/if}
+  {#if past || broken > 0}
     <label class="mt-2 block">
-      <span class="font-semibold">Why from a past day</span>
+      <span class="font-semibold"
+        >{broken > 0 ? 'Why it holds all the same' : 'Why from a past day'}</span
+      >
       <input class="input mt-1 block w-full max-w-xl" name="reason" bind:value={reason} />
     </label>
   {/if}

@@ -13,9 +13,10 @@
     Unit,
   } from '../api/types';
   import Amount from '../common/Amount.svelte';
-  import { amount, day, daysBetween, kindName, unitName } from '../common/format';
+  import { amount, day, daysBetween, kindName, longDay, unitName } from '../common/format';
   import { latest } from '../common/latest';
   import { session } from '../frame/session.svelte';
+  import { type Example, read, tellingDays } from './examples/example';
   import PersonPicker from '../people/PersonPicker.svelte';
 
   let {
@@ -24,6 +25,7 @@
     benefitYear,
     rules,
     policyId = null,
+    keep,
     problem = $bindable(),
     conflicts = $bindable(),
     words = $bindable(null),
@@ -34,6 +36,8 @@
     rules: RequestRules;
     /** The policy that is changed, null for one that is not kept yet. */
     policyId?: number | null;
+    /** Takes what is rehearsed as an example, with the days whose figures are wanted. */
+    keep?: (example: Example) => void;
     problem: Problem | null;
     conflicts: RuleConflict[];
     /** The text as it stands, in words; null while they are not known. */
@@ -87,6 +91,41 @@
       );
     }, 200);
   });
+
+  /** The person who is rehearsed, as an example, with the days that tell most. */
+  async function take() {
+    if (!rehearsed) return;
+    const body = {
+      unit,
+      benefitYear,
+      terms: $state.snapshot(terms) as Terms,
+      rules: $state.snapshot(rules) as RequestRules,
+      policyId,
+    };
+    const name = personId === null ? `Hired on ${longDay(hired)}` : 'As somebody real';
+    const query = { query: { name } };
+    try {
+      const { written } = await answer(
+        personId === null
+          ? api.POST('/api/policies/rehearsal/example', {
+              params: query,
+              body: { ...body, hired, hoursADay, payGroupId: chosenPayGroup },
+            })
+          : api.POST('/api/policies/rehearsal/person/example', {
+              params: query,
+              body: { ...body, personId },
+            }),
+      );
+      keep!({
+        ...read(written),
+        expect: tellingDays(rehearsed.from, rehearsed.through, benefitYear).map((asOf) => ({
+          asOf,
+        })),
+      });
+    } catch (thrown) {
+      problem = Problem.of(thrown);
+    }
+  }
 
   const WIDTH = 440;
   const HEIGHT = 130;
@@ -173,6 +212,11 @@
       <dt>Can be used from</dt>
       <dd class="text-right">{day(rehearsed.useBegins)}</dd>
     </dl>
+    {#if keep}
+      <button class="btn mt-2 btn-sm" disabled={problem !== null} onclick={take}
+        >Keep this as an example</button
+      >
+    {/if}
     <details class="mt-2">
       <summary class="cursor-pointer">Line by line</summary>
       <div class="max-h-72 overflow-y-auto">

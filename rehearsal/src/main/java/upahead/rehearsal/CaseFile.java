@@ -37,7 +37,7 @@ record CaseFile(String name, Account account, List<LocalDate> ask, List<Expected
      */
     static CaseFile read(Path file) {
         try {
-            return Fields.read("", JsonText.read(Files.readString(file)), CaseFile::read);
+            return read(JsonText.read(Files.readString(file)));
         } catch (NoSuchFileException missing) {
             throw new InvalidCase("", "there is no such file");
         } catch (CharacterCodingException notText) {
@@ -45,6 +45,13 @@ record CaseFile(String name, Account account, List<LocalDate> ask, List<Expected
         } catch (IOException unreadable) {
             throw new InvalidCase("", Files.isDirectory(file) ? "is a folder" : "cannot be read");
         }
+    }
+
+    /**
+     * @throws InvalidCase if it says something that is not allowed
+     */
+    static CaseFile read(JsonNode tree) {
+        return Fields.read("", tree, CaseFile::read);
     }
 
     private static CaseFile read(Fields fields) {

@@ -51,14 +51,21 @@ class DemoPolicies {
     private final PolicyTexts texts;
     private final Openings openings;
     private final Adjustments adjustments;
+    private final DemoExamples examples;
 
     DemoPolicies(
-            Policies policies, PuttingInForce inForce, PolicyTexts texts, Openings openings, Adjustments adjustments) {
+            Policies policies,
+            PuttingInForce inForce,
+            PolicyTexts texts,
+            Openings openings,
+            Adjustments adjustments,
+            DemoExamples examples) {
         this.policies = policies;
         this.inForce = inForce;
         this.texts = texts;
         this.openings = openings;
         this.adjustments = adjustments;
+        this.examples = examples;
     }
 
     /** Writes the policies, puts them in force and sets the opening balances. */
@@ -105,6 +112,7 @@ class DemoPolicies {
                 PLAIN.withLieuRate(Amount.of("1.5")),
                 timeInLieu(),
                 Coverage.teams(teams(people, "Grounds", "Café and shop", "Glasshouses")));
+        examples.keep(salaried.id(), sick.id());
         texts.draft(salaried.id(), salariedLeave("24", "27", "6"));
         people.stream().filter(person -> person.hired().isBefore(START)).forEach(person -> {
             open(person, person.employmentType() == EmploymentType.SALARIED ? salaried : hourly, sick);

@@ -16,8 +16,10 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import upahead.server.employment.Person;
+import upahead.server.enrolment.SampleRehearsal.AsExample;
 import upahead.server.enrolment.SampleRehearsal.Rehearsed;
 import upahead.server.enrolment.SampleRehearsal.Sample;
+import upahead.server.platform.problems.Refusal;
 import upahead.server.policies.Coverage;
 import upahead.server.policies.PolicyView;
 
@@ -109,5 +111,14 @@ class PoliciesInForceController {
     @PostMapping("/rehearsal")
     Rehearsed rehearse(@Valid @RequestBody Sample sample) {
         return rehearsal.rehearse(sample);
+    }
+
+    /** The sample person as an example of a policy. */
+    @PostMapping("/rehearsal/example")
+    AsExample example(@Valid @RequestBody Sample sample, @RequestParam String name) {
+        if (name.isBlank()) {
+            throw Refusal.of("name", "Please give the example a name.");
+        }
+        return rehearsal.example(sample, name.strip());
     }
 }

@@ -25,6 +25,7 @@ import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.PolicyStates;
 import upahead.server.policies.PolicyVersion;
+import upahead.server.policies.examples.Examples;
 
 /** Puts drafts in force, and says whom that concerns. */
 @Service
@@ -38,6 +39,7 @@ public class PuttingInForce {
     private final Audit audit;
     private final CurrentUser user;
     private final Enrolling enrolling;
+    private final Examples examples;
 
     PuttingInForce(
             Policies policies,
@@ -47,7 +49,8 @@ public class PuttingInForce {
             LateChanges changes,
             Audit audit,
             CurrentUser user,
-            Enrolling enrolling) {
+            Enrolling enrolling,
+            Examples examples) {
         this.policies = policies;
         this.states = states;
         this.enrolments = enrolments;
@@ -56,12 +59,14 @@ public class PuttingInForce {
         this.audit = audit;
         this.user = user;
         this.enrolling = enrolling;
+        this.examples = examples;
     }
 
     /**
      * Puts a draft in force from a date and enrols the people it covers. Whoever is enrolled already stays so.
      *
-     * @param reason why, needed where the date lies in a period that a run has closed
+     * @param reason why, needed where the date lies in a period that a run has closed, or where the text breaks an example
+     *     that the policy must keep
      * @throws Refusal if a version starts on that date already, somebody else changed the draft meanwhile, or it has
      *     figures that nobody has looked at
      */
@@ -73,7 +78,15 @@ public class PuttingInForce {
             throw Refusal.of("reason", "Please say why it holds from a day that pay runs have closed already.");
         }
         PolicyDetail policy = policies.get(policyId);
-        requireLookedAt(policy.version(versionId));
+        PolicyVersion draft = policy.version(versionId);
+        requireLookedAt(draft);
+        List<String> broken = examples.brokenBy(policyId, draft.terms(), from);
+        if (reason.isBlank() && !broken.isEmpty()) {
+            throw Refusal.of(
+                    "reason",
+                    "This text breaks " + Words.count(broken.size(), "example") + " that the policy must keep ("
+                            + String.join(", ", broken) + "). Please say why it holds all the same.");
+        }
         if (policy.versions().stream().anyMatch(version -> from.equals(version.starts()))) {
             throw Refusal.of("from", "Another version of this policy starts on that day.");
         }
@@ -94,7 +107,9 @@ public class PuttingInForce {
                 policyId,
                 "put a version in force from " + Words.fullDay(from),
                 null,
-                added + " people enrolled. " + reason.strip());
+                added + " people enrolled. "
+                        + (broken.isEmpty() ? "" : "Examples broken: " + String.join(", ", broken) + ". ")
+                        + reason.strip());
         return policies.get(policyId);
     }
 

@@ -28,6 +28,7 @@ import upahead.core.policy.Enrolment;
 import upahead.core.policy.Policy;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
+import upahead.rehearsal.WrittenCase;
 import upahead.server.organisation.Organisation;
 import upahead.server.organisation.PayGroup;
 import upahead.server.platform.rights.May;
@@ -61,6 +62,9 @@ public class SampleRehearsal {
             @Nullable @Valid RequestRules rules,
             @Nullable Long policyId,
             @Nullable Long payGroupId) {}
+
+    /** A case file without its policy, numbers as decimal strings. */
+    public record AsExample(String written) {}
 
     /** One change of the sample's balance. */
     public record SampleLine(LocalDate on, LineKind kind, Amount amount, Amount withheld, Amount balance, String why) {}
@@ -101,31 +105,55 @@ public class SampleRehearsal {
     @Transactional(readOnly = true)
     @May(Permission.WRITE_POLICIES)
     public Rehearsed rehearse(Sample sample) {
-        LocalDate through = sample.hired().plusYears(YEARS).minusDays(1);
-        Employment employment = Employment.simple(sample.hired(), WeeklySchedule.mondayToFriday(sample.hoursADay()));
-        WorkLog work = new WorkLog(new WorkingDays(employment, HolidayCalendar.NONE)
-                .scheduledWork(new DateSpan(sample.hired(), through), Map.of()));
-        Policy policy = new Policy(
-                sample.unit(),
-                MonthDays.benefitYear(sample.benefitYear()),
-                Timeline.from(sample.hired(), PolicyTerms.of(sample.terms())));
-        Optional<PayGroup> payGroup = sample.payGroupId() == null
-                ? covered.payGroup(sample.policyId())
-                : Optional.of(organisation.payGroup(sample.payGroupId()));
-        Account account = new Account(
-                employment,
-                Enrolment.from(sample.hired()),
-                policy,
-                payGroup.map(PayGroup::calendar).orElseGet(() -> PayCalendar.standard(sample.hired())),
-                HolidayCalendar.NONE,
-                new Facts(work, WorkLog.EMPTY, WorkLog.EMPTY, List.of(), List.of(), List.of()));
+        DateSpan days = days(sample);
+        Optional<PayGroup> payGroup = payGroup(sample);
+        Account account = account(sample, payGroup);
+        WorkLog work =
+                new WorkLog(new WorkingDays(account.employment(), account.holidays()).scheduledWork(days, Map.of()));
         return rehearsed(
-                Derivation.derive(account, through),
-                new DateSpan(sample.hired(), through),
+                Derivation.derive(account.withFacts(Facts.NONE.withWork(work)), days.last()),
+                days,
                 TermsWords.of(sample.unit(), sample.benefitYear(), sample.terms()),
                 covered.conflicts(
                         sample.unit(), sample.benefitYear(), sample.terms(), sample.rules(), sample.policyId()),
                 payGroup.map(PayGroup::name).orElse(null));
+    }
+
+    /**
+     * The sample person as an example, without figures that are expected.
+     *
+     * @param name of the example, not empty
+     */
+    @Transactional(readOnly = true)
+    @May(Permission.WRITE_POLICIES)
+    public AsExample example(Sample sample, String name) {
+        DateSpan days = days(sample);
+        return new AsExample(WrittenCase.of(name, account(sample, payGroup(sample)), days.last())
+                .working(days)
+                .exact());
+    }
+
+    private static DateSpan days(Sample sample) {
+        return new DateSpan(sample.hired(), sample.hired().plusYears(YEARS).minusDays(1));
+    }
+
+    private Optional<PayGroup> payGroup(Sample sample) {
+        return sample.payGroupId() == null
+                ? covered.payGroup(sample.policyId())
+                : Optional.of(organisation.payGroup(sample.payGroupId()));
+    }
+
+    private static Account account(Sample sample, Optional<PayGroup> payGroup) {
+        return new Account(
+                Employment.simple(sample.hired(), WeeklySchedule.mondayToFriday(sample.hoursADay())),
+                Enrolment.from(sample.hired()),
+                new Policy(
+                        sample.unit(),
+                        MonthDays.benefitYear(sample.benefitYear()),
+                        Timeline.from(sample.hired(), PolicyTerms.of(sample.terms()))),
+                payGroup.map(PayGroup::calendar).orElseGet(() -> PayCalendar.standard(sample.hired())),
+                HolidayCalendar.NONE,
+                Facts.NONE);
     }
 
     /** What a ledger says about some days. */

@@ -16,7 +16,9 @@ import org.springframework.web.bind.annotation.RestController;
 import upahead.core.quantity.Unit;
 import upahead.server.accounts.effects.ExceptionEffect.DayEffect;
 import upahead.server.enrolment.OwnFigures;
+import upahead.server.enrolment.SampleRehearsal.AsExample;
 import upahead.server.enrolment.SampleRehearsal.Rehearsed;
+import upahead.server.platform.problems.Refusal;
 import upahead.server.policies.Coverage;
 import upahead.server.policies.RequestRules;
 import upahead.written.WrittenTerms;
@@ -42,7 +44,12 @@ class ImpactController {
             @NotNull Unit unit,
             @NotNull String benefitYear,
             @NotNull @Valid WrittenTerms terms,
-            @Nullable @Valid RequestRules rules) {}
+            @Nullable @Valid RequestRules rules) {
+
+        RealPerson.Question asked() {
+            return new RealPerson.Question(personId, policyId, unit, benefitYear, terms, rules);
+        }
+    }
 
     /**
      * An exception that is thought of.
@@ -72,13 +79,16 @@ class ImpactController {
 
     @PostMapping("/api/policies/rehearsal/person")
     Rehearsed rehearse(@Valid @RequestBody PersonQuestion question) {
-        return realPerson.rehearse(new RealPerson.Question(
-                question.personId(),
-                question.policyId(),
-                question.unit(),
-                question.benefitYear(),
-                question.terms(),
-                question.rules()));
+        return realPerson.rehearse(question.asked());
+    }
+
+    /** The person and what happened to them as an example of a policy. */
+    @PostMapping("/api/policies/rehearsal/person/example")
+    AsExample example(@Valid @RequestBody PersonQuestion question, @RequestParam String name) {
+        if (name.isBlank()) {
+            throw Refusal.of("name", "Please give the example a name.");
+        }
+        return new AsExample(realPerson.example(question.asked(), name.strip()));
     }
 
     /** What it changes for everybody, as a file: a line for each person and day. */

@@ -6,11 +6,14 @@ import java.util.List;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
+import upahead.core.ledger.Account;
 import upahead.core.ledger.Derivation;
 import upahead.core.policy.Enrolment;
 import upahead.core.quantity.Unit;
+import upahead.rehearsal.WrittenCase;
 import upahead.server.accounts.Accounts;
 import upahead.server.accounts.Outlook;
+import upahead.server.accounts.PersonAccount;
 import upahead.server.employment.People;
 import upahead.server.employment.Person;
 import upahead.server.enrolment.CoveredPeople;
@@ -58,23 +61,16 @@ class RealPerson {
     record Question(
             long personId, Long policyId, Unit unit, String benefitYear, WrittenTerms terms, RequestRules rules) {}
 
+    private record Subject(Person person, DateSpan days, Account account) {}
+
     /** Derives the person's ledger with the text in force from today on, or from the hire date if that is later. */
     @Transactional(readOnly = true)
     @May(Permission.WRITE_POLICIES)
     public Rehearsed rehearse(Question question) {
-        Person person = people.get(question.personId());
-        LocalDate first = DateSpan.later(clock.today(), person.hired());
-        DateSpan days = new DateSpan(first, first.plusYears(YEARS).minusDays(1));
-        PolicyDetail policy = policy(question, first);
-        var account = accounts.inPolicy(
-                        List.of(person),
-                        Outlook.ahead(clock.today(), days.last()),
-                        policy,
-                        each -> Enrolment.from(first))
-                .get(0);
+        Subject subject = subject(question);
         return SampleRehearsal.rehearsed(
-                Derivation.derive(account.account(), days.last()),
-                days,
+                Derivation.derive(subject.account(), subject.days().last()),
+                subject.days(),
                 TermsWords.of(question.unit(), question.benefitYear(), question.terms()),
                 covered.conflicts(
                         question.unit(),
@@ -82,7 +78,33 @@ class RealPerson {
                         question.terms(),
                         question.rules(),
                         question.policyId()),
-                person.payGroup());
+                subject.person().payGroup());
+    }
+
+    /**
+     * The person and what happened to them as an example, without figures that are expected, numbers as decimal strings.
+     * Exceptions made for the person, paid leave of other policies and half holidays are not in it.
+     *
+     * @param name of the example, not empty
+     */
+    @Transactional(readOnly = true)
+    @May(Permission.WRITE_POLICIES)
+    public String example(Question question, String name) {
+        Subject subject = subject(question);
+        return WrittenCase.of(name, subject.account(), subject.days().last()).exact();
+    }
+
+    private Subject subject(Question question) {
+        Person person = people.get(question.personId());
+        LocalDate first = DateSpan.later(clock.today(), person.hired());
+        DateSpan days = new DateSpan(first, first.plusYears(YEARS).minusDays(1));
+        PersonAccount found = accounts.inPolicy(
+                        List.of(person),
+                        Outlook.ahead(clock.today(), days.last()),
+                        policy(question, first),
+                        each -> Enrolment.from(first))
+                .get(0);
+        return new Subject(person, days, found.account());
     }
 
     private PolicyDetail policy(Question question, LocalDate from) {
