@@ -45,7 +45,7 @@
     const files = [...(input.files ?? [])];
     input.value = '';
     await work.do(async () => {
-      const read = await answer(api.POST('/api/policies/examples/files', filesBody(files)));
+      const read = await answer(api.POST('/api/policies/examples/file', filesBody(files)));
       const unreadable = read.find((each) => each.fault !== '');
       if (unreadable) throw new Problem(`${unreadable.file}: ${unreadable.fault}.`);
       const withPolicy = read.find((each) => each.versions.length > 0);

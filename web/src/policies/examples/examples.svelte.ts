@@ -88,7 +88,7 @@ export class PolicyExamples {
   /** Keeps all that files bring; each that cannot be kept says why. */
   bring(files: File[]): Promise<boolean> {
     return this.work.do(async () => {
-      const brought = await answer(api.POST('/api/policies/examples/files', filesBody(files)));
+      const brought = await answer(api.POST('/api/policies/examples/file', filesBody(files)));
       this.unread = [];
       let kept = 0;
       for (const each of brought) {

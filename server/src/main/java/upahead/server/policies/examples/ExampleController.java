@@ -121,7 +121,7 @@ class ExampleController {
     }
 
     /** What stands in case files, or in archives of them; nothing is kept. */
-    @PostMapping(path = "/examples/files", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
+    @PostMapping(path = "/examples/file", consumes = MediaType.MULTIPART_FORM_DATA_VALUE)
     List<BroughtExample> read(@RequestPart("file") List<MultipartFile> brought) throws IOException {
         List<BroughtFile> contents = new ArrayList<>();
         for (MultipartFile each : brought) {

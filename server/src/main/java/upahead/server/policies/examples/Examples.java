@@ -27,6 +27,7 @@ public class Examples {
 
     private static final int MOST = 200;
     private static final int LONGEST_NAME = 120;
+    private static final int LONGEST = 200_000;
 
     /** A kept example and what comes of it. */
     public record HeldExample(long id, String name, ExampleOutcome outcome) {}
@@ -191,6 +192,10 @@ public class Examples {
         WrittenCase example = runs.read(written).named(runs.read(written).name().strip());
         if (example.name().length() > LONGEST_NAME) {
             throw Refusal.of("example.case", "The name of an example has at most " + LONGEST_NAME + " characters.");
+        }
+        if (example.exact().length() > LONGEST) {
+            throw Refusal.of(
+                    "example", "This example is too long to be kept; please leave out facts that do not matter.");
         }
         Optional<WrittenTerms> newest =
                 policy.versions().stream().reduce((first, second) -> second).map(version -> version.terms());
