@@ -37,7 +37,7 @@ class ArchitectureTest {
                 .forEach(dependency -> used.computeIfAbsent(name(each.getPackageName()), unknown -> new TreeSet<>())
                         .add(name(dependency.getTargetClass().getPackageName()))));
         used.remove("");
-        assertThat(used).hasSize(12).allSatisfy((name, others) -> {
+        assertThat(used).hasSize(13).allSatisfy((name, others) -> {
             List.of(name, "").forEach(others::remove);
             assertThat(others)
                     .as(name + " uses")

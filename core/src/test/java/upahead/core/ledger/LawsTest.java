@@ -79,27 +79,6 @@ class LawsTest {
         }
     }
 
-    @Property(tries = 100)
-    void whatABalanceIsMadeOfAddsUpToItOnEveryDay(@ForAll("accounts") Account account) {
-        Ledger ledger = Derivation.derive(account, END);
-        for (LocalDate day = START; !day.isAfter(END); day = day.plusDays(17)) {
-            YearFigures year = YearFigures.of(ledger, day);
-            Standing standing = ledger.standing(day);
-            assertThat(year.carried()
-                            .plus(year.earned())
-                            .minus(year.used())
-                            .plus(year.adjusted())
-                            .minus(year.lapsed())
-                            .minus(year.paidOut()))
-                    .as("on %s", day)
-                    .isEqualTo(standing.balance());
-            assertThat(year.balance()).isEqualTo(standing.balance());
-            assertThat(year.earned()).isEqualTo(standing.earnedThisYear());
-            assertThat(year.used()).isEqualTo(standing.usedThisYear());
-            assertThat(year.withheld()).isEqualTo(standing.withheldThisYear());
-        }
-    }
-
     private static Amount earnedThisYear(Ledger ledger, LedgerLine last) {
         DateSpan year = ledger.benefitYear(last.on());
         List<LedgerLine> before = ledger.lines().subList(0, ledger.lines().indexOf(last) + 1);
