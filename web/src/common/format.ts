@@ -1,5 +1,5 @@
 import type { LineKind, Unit } from '../api/types';
-import { isPositive, rounded } from './decimal';
+import { isNegative, isPositive, rounded } from './decimal';
 
 const MINUS = '−';
 const SHOWN_DECIMALS = 2;
@@ -7,6 +7,19 @@ const SHOWN_DECIMALS = 2;
 /** An amount as it is read: at most two decimals, a real minus. The exact figure belongs in a title beside it. */
 export function amount(exact: string): string {
   return rounded(exact, SHOWN_DECIMALS).replace('-', MINUS);
+}
+
+/** An amount of money: two decimals, thousands apart. */
+export function money(exact: string): string {
+  const [whole = '0', cents = ''] = rounded(exact, 2).replace('-', '').split('.');
+  const apart = whole.replace(/\B(?=(\d{3})+$)/g, ',');
+  const sign = isNegative(exact) && !/^0?$/.test(`${whole}${cents}`) ? MINUS : '';
+  return `${sign}${apart}.${cents.padEnd(2, '0')}`;
+}
+
+/** Money with its sign, as it changes a sum. */
+export function signedMoney(exact: string): string {
+  return isPositive(exact) ? `+${money(exact)}` : money(exact);
 }
 
 /** An amount with its sign, as it changes a balance. */

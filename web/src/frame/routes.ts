@@ -38,6 +38,8 @@ import Calendar from '../calendar/Calendar.svelte';
 import Notices from '../notices/Notices.svelte';
 import LeaveFile from '../requests/LeaveFile.svelte';
 import Requests from '../requests/Requests.svelte';
+import Rates from '../value/Rates.svelte';
+import Value from '../value/Value.svelte';
 import NotFound from './NotFound.svelte';
 
 export const routes = {
@@ -83,6 +85,8 @@ export const routes = {
   '/holidays': Holidays,
   '/reports': Reports,
   '/reports/:name': Reports,
+  '/value': Value,
+  '/value/rates': Rates,
   '/audit': Audit,
   '/mail': Mailbox,
   '*': NotFound,

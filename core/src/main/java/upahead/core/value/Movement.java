@@ -55,4 +55,13 @@ public record Movement(
                 paidOut,
                 ledger.balance(days.last()));
     }
+
+    /**
+     * The same from another balance, that of recorded hours alone: hours that are expected and were not recorded count as
+     * earned meanwhile.
+     */
+    public Movement from(Amount recorded) {
+        return new Movement(
+                recorded, brought, earned.plus(before).minus(recorded), adjusted, used, lapsed, paidOut, after);
+    }
 }

@@ -33,6 +33,7 @@ class DemoSetUp implements ApplicationRunner {
     private final DemoRequestRules requestRules;
     private final DemoStaffing staffing;
     private final DemoCards cards;
+    private final DemoRates rates;
     private final DailyWork daily;
     private final People people;
     private final CurrentUser user;
@@ -47,6 +48,7 @@ class DemoSetUp implements ApplicationRunner {
             DemoRequestRules requestRules,
             DemoStaffing staffing,
             DemoCards cards,
+            DemoRates rates,
             DailyWork daily,
             People people,
             CurrentUser user,
@@ -59,6 +61,7 @@ class DemoSetUp implements ApplicationRunner {
         this.requestRules = requestRules;
         this.staffing = staffing;
         this.cards = cards;
+        this.rates = rates;
         this.daily = daily;
         this.people = people;
         this.user = user;
@@ -85,6 +88,7 @@ class DemoSetUp implements ApplicationRunner {
             demoClock.moveTo(DemoHistory.TODAY);
             staffing.setUp(byCode);
             cards.setUp(byCode.values());
+            rates.setUp(byCode.values());
             daily.skipToday();
             return null;
         });

@@ -10,6 +10,7 @@
     "payruns",
     "platform",
     "policies",
+    "rates",
     "requests"
 })
 package upahead.server.demo;

@@ -5,6 +5,7 @@ import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import upahead.core.calendar.DateSpan;
+import upahead.server.platform.rights.Permission;
 import upahead.server.platform.tables.Columns;
 
 /**
@@ -23,6 +24,11 @@ interface Report<R extends Record> {
     record About(String name, String title, String says) {}
 
     About about();
+
+    /** What whoever reads or gets it must be allowed to, besides reading reports. */
+    default Permission needs() {
+        return Permission.READ_REPORTS;
+    }
 
     /** The days about which it is usually asked. */
     DateSpan usualDays(LocalDate today);

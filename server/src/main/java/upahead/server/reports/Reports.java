@@ -10,6 +10,7 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import upahead.core.calendar.DateSpan;
 import upahead.core.quantity.Unit;
+import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
@@ -32,6 +33,7 @@ public class Reports {
     private static final String PERSON = "person";
 
     private final List<Report<?>> all;
+    private final CurrentUser user;
     private final MovableClock clock;
     private final WhileUnchanged<Asked, Record> known;
 
@@ -46,8 +48,9 @@ public class Reports {
         }
     }
 
-    Reports(List<Report<?>> all, MovableClock clock, TurnStore turns) {
+    Reports(List<Report<?>> all, CurrentUser user, MovableClock clock, TurnStore turns) {
         this.all = all;
+        this.user = user;
         this.clock = clock;
         this.known = new WhileUnchanged<>(turns, MOST_KEPT);
     }
@@ -65,6 +68,7 @@ public class Reports {
     @May(Permission.READ_REPORTS)
     public List<Offered> offered() {
         return all.stream()
+                .filter(report -> user.get().may(report.needs()))
                 .map(report -> {
                     DateSpan days = report.usualDays(clock.today());
                     return new Offered(
@@ -94,13 +98,26 @@ public class Reports {
     }
 
     /**
+     * A report that whoever is signed in may read.
+     *
      * @throws Refusal if there is no such report
      */
     Report<?> named(String name) {
         return all.stream()
                 .filter(report -> report.about().name().equals(name))
+                .filter(report -> user.get().may(report.needs()))
                 .findFirst()
                 .orElseThrow(() -> Refusal.notFound("report"));
+    }
+
+    /**
+     * What whoever gets a report must be allowed to.
+     *
+     * @throws Refusal if there is no such report
+     */
+    @May(Permission.READ_REPORTS)
+    public Permission needs(String name) {
+        return named(name).needs();
     }
 
     /**

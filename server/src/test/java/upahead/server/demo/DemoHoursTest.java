@@ -10,11 +10,11 @@ import org.springframework.beans.factory.annotation.Autowired;
 import upahead.core.calendar.DateSpan;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.facts.hours.HoursFault;
 import upahead.server.facts.hours.HoursImport;
 import upahead.server.facts.hours.HoursImport.HoursPreview;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.files.FileColumns;
+import upahead.server.platform.files.RowFault;
 
 /** The file that the demo offers for the open run of the hourly staff. */
 @WithDemo
@@ -37,7 +37,7 @@ class DemoHoursTest {
                 Somebody.ADMINISTRATOR, () -> hours.preview(file(), FileColumns.Reading.BY_ITSELF, 1, PERIOD));
         assertThat(preview.people()).isEqualTo(29);
         assertThat(preview.faults())
-                .extracting(HoursFault::reason)
+                .extracting(RowFault::reason)
                 .containsExactly(
                         "nobody here has the code, address or name “B999”", "a day has between 0 and 24 hours, not 30");
     }

@@ -16,9 +16,9 @@ import upahead.core.cards.ClockTime;
 import upahead.core.cards.Punch;
 import upahead.server.employment.Person;
 import upahead.server.employment.PersonFinder;
-import upahead.server.facts.hours.HoursFault;
 import upahead.server.platform.files.Dates;
 import upahead.server.platform.files.FileColumns;
+import upahead.server.platform.files.RowFault;
 import upahead.server.platform.files.Table;
 
 /**
@@ -28,7 +28,7 @@ import upahead.server.platform.files.Table;
  * @param punches of the rows without fault, by the clock of where somebody works
  */
 record PunchFile(
-        Table table, FileColumns<PunchColumn> columns, List<FilePunch> punches, List<HoursFault> faults, int rows) {
+        Table table, FileColumns<PunchColumn> columns, List<FilePunch> punches, List<RowFault> faults, int rows) {
 
     private static final Map<String, Punch.Kind> WORDS = Map.ofEntries(
             Map.entry("in", Punch.Kind.IN),
@@ -96,12 +96,12 @@ record PunchFile(
 
         PunchFile read() {
             List<FilePunch> punches = new ArrayList<>();
-            List<HoursFault> faults = new ArrayList<>();
+            List<RowFault> faults = new ArrayList<>();
             for (Table.Row row : table.rows()) {
                 try {
                     punches.addAll(once(row(row)));
                 } catch (Fault fault) {
-                    faults.add(new HoursFault(row.line(), row.text(), fault.getMessage()));
+                    faults.add(new RowFault(row.line(), row.text(), fault.getMessage()));
                 }
             }
             unsaid.values().forEach(times -> punches.addAll(inTurn(times)));

@@ -22,13 +22,13 @@ import upahead.server.employment.People;
 import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
 import upahead.server.employment.PersonFinder;
-import upahead.server.facts.hours.HoursFault;
 import upahead.server.periods.LateChanges;
 import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.files.Dates;
 import upahead.server.platform.files.FileColumns;
+import upahead.server.platform.files.RowFault;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
@@ -83,7 +83,7 @@ public class PunchImport {
             int people,
             int already,
             int setAside,
-            List<HoursFault> faults) {}
+            List<RowFault> faults) {}
 
     /** Looks at a file. */
     @Transactional(readOnly = true)
@@ -105,7 +105,7 @@ public class PunchImport {
     public PunchPreview take(byte[] content, FileColumns.Reading reading, String source, Set<Long> skip) {
         PunchFile file = read(content, reading);
         file.columns().requireNeeded();
-        HoursFault.requireNone(file.faults(), skip);
+        RowFault.requireNone(file.faults(), skip);
         List<StoredPunch> punches = punches(file, source);
         List<StoredPunch> newOnes = newOnes(punches);
         long setAside = newOnes.isEmpty()

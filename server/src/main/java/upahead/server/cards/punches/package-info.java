@@ -1,5 +1,5 @@
 /** What people said at a clock or a file tells of them, and the days of cards that it makes. */
-@Uses({"cards.days", "employment", "facts", "periods", "platform"})
+@Uses({"cards.days", "employment", "periods", "platform"})
 package upahead.server.cards.punches;
 
 import upahead.server.Uses;

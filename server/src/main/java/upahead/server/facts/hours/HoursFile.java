@@ -17,6 +17,7 @@ import upahead.server.organisation.HoursKinds.HoursKind;
 import upahead.server.platform.files.Dates;
 import upahead.server.platform.files.FileColumns;
 import upahead.server.platform.files.Numbers;
+import upahead.server.platform.files.RowFault;
 import upahead.server.platform.files.Table;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.words.Words;
@@ -27,7 +28,7 @@ import upahead.server.platform.words.Words;
  * @param rows the rows without fault
  * @param faults the others, in order of their lines
  */
-record HoursFile(Table table, FileColumns<HoursColumn> columns, List<HoursRow> rows, List<HoursFault> faults) {
+record HoursFile(Table table, FileColumns<HoursColumn> columns, List<HoursRow> rows, List<RowFault> faults) {
 
     /** What time clocks and payroll offices call the usual kinds, besides their names and payroll codes. */
     private static final Map<String, String> OTHER_NAMES = Map.of(
@@ -69,7 +70,7 @@ record HoursFile(Table table, FileColumns<HoursColumn> columns, List<HoursRow> r
         private final DateSpan period;
         private final Map<Long, Set<LocalDate>> timed;
         private final List<HoursRow> rows = new ArrayList<>();
-        private final List<HoursFault> faults = new ArrayList<>();
+        private final List<RowFault> faults = new ArrayList<>();
         private final Set<Spot> seen = new HashSet<>();
         private final Map<PersonDay, Amount> dayTotals = new HashMap<>();
 
@@ -91,7 +92,7 @@ record HoursFile(Table table, FileColumns<HoursColumn> columns, List<HoursRow> r
                 try {
                     rows.add(row(row));
                 } catch (Fault fault) {
-                    faults.add(new HoursFault(row.line(), row.text(), fault.getMessage()));
+                    faults.add(new RowFault(row.line(), row.text(), fault.getMessage()));
                 }
             }
             return new HoursFile(table, columns, List.copyOf(rows), List.copyOf(faults));

@@ -20,6 +20,7 @@ import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
 import upahead.server.platform.files.Dates;
 import upahead.server.platform.files.FileColumns;
+import upahead.server.platform.files.RowFault;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
@@ -46,7 +47,7 @@ public class HoursImport {
             int rows,
             int people,
             Amount hours,
-            List<HoursFault> faults) {}
+            List<RowFault> faults) {}
 
     private final HoursStore store;
     private final DaysWithTimes times;
@@ -97,7 +98,7 @@ public class HoursImport {
             Set<Long> skip) {
         HoursFile file = read(content, reading, payGroupId, period);
         file.columns().requireNeeded();
-        HoursFault.requireNone(file.faults(), skip);
+        RowFault.requireNone(file.faults(), skip);
         store.put(file.rows(), source);
         noteLate(file, source);
         audit.record(

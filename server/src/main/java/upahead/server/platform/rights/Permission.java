@@ -24,6 +24,8 @@ public enum Permission {
     KEEP_SIGN_INS,
     /** Read reports about everybody. */
     READ_REPORTS,
+    /** Keep pay rates, and see what leave is worth. */
+    SEE_PAY_RATES,
     /** Read who changed what. */
     READ_THE_TRAIL,
     /** Copy the whole company into a file, and move the day of the demo. */

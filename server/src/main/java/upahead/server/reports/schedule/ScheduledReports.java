@@ -81,10 +81,10 @@ public class ScheduledReports {
         if (!report.rhythm().has(report.onDay())) {
             throw Refusal.of("onDay", "Please choose a day from Monday to Sunday, or from the 1st to the 28th.");
         }
-        Set<Long> may = signIns.peopleWho(Permission.READ_REPORTS);
+        Set<Long> may = signIns.peopleWho(reports.needs(report.report()));
         for (Person person : people.get(report.recipients())) {
             if (!may.contains(person.id())) {
-                throw Refusal.of("recipients", person.name() + " may not read reports.");
+                throw Refusal.of("recipients", person.name() + " may not read this report.");
             }
             if (person.email() == null) {
                 throw Refusal.of("recipients", person.name() + " has no e-mail address.");

@@ -21,6 +21,7 @@ import upahead.server.platform.mail.Mailbox;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.Permission;
 import upahead.server.reports.ReportFiles;
+import upahead.server.reports.Reports;
 import upahead.server.reports.schedule.ScheduledReport.Stored;
 
 /**
@@ -34,6 +35,7 @@ class SendingReports implements OnceADay {
     private static final String PLACE = "/reports";
 
     private final ScheduledReportStore store;
+    private final Reports reports;
     private final ReportFiles files;
     private final SignIns signIns;
     private final People people;
@@ -43,6 +45,7 @@ class SendingReports implements OnceADay {
 
     SendingReports(
             ScheduledReportStore store,
+            Reports reports,
             ReportFiles files,
             SignIns signIns,
             People people,
@@ -50,6 +53,7 @@ class SendingReports implements OnceADay {
             CurrentUser user,
             PlatformTransactionManager transactions) {
         this.store = store;
+        this.reports = reports;
         this.files = files;
         this.signIns = signIns;
         this.people = people;
@@ -81,12 +85,15 @@ class SendingReports implements OnceADay {
             return "Not sent: whoever set it up may not read reports any more.";
         }
         Attachment file;
+        Set<Long> may;
         try {
+            may = signIns.peopleWho(user.actAs(
+                    owner.get(), () -> reports.needs(scheduled.report().report())));
             file = user.actAs(owner.get(), () -> reading.execute(status -> file(scheduled, day)));
         } catch (Refusal refused) {
             return "Not sent: " + refused.getMessage();
         }
-        return deliver(scheduled, file, day);
+        return deliver(scheduled, file, day, may);
     }
 
     private Attachment file(Stored scheduled, LocalDate day) {
@@ -95,19 +102,18 @@ class SendingReports implements OnceADay {
         return new Attachment(file.name(), file.type().toString(), file.read());
     }
 
-    private String deliver(Stored scheduled, Attachment file, LocalDate day) {
+    private String deliver(Stored scheduled, Attachment file, LocalDate day, Set<Long> may) {
         boolean tooLarge = file.content().length > LARGEST;
         String body = tooLarge
                 ? "The file is too large for a mail; here it can be taken."
                 : "The file is attached. It was set up by " + scheduled.owner() + ".";
         String place = PLACE + "/" + scheduled.report().report();
-        Set<Long> may = signIns.peopleWho(Permission.READ_REPORTS);
         List<String> problems = new ArrayList<>();
         for (Person person : people.get(scheduled.report().recipients())) {
             if (!person.isEmployedWithin(day, day)) {
                 problems.add("Not sent to " + person.name() + ", who has left.");
             } else if (!may.contains(person.id())) {
-                problems.add("Not sent to " + person.name() + ", who may not read reports any more.");
+                problems.add("Not sent to " + person.name() + ", who may not read it any more.");
             } else if (person.email() == null) {
                 problems.add("Not sent to " + person.name() + ", who has no address any more.");
             } else {

@@ -18,9 +18,9 @@ import upahead.server.Somebody;
 import upahead.server.WithDemo;
 import upahead.server.cards.Cards;
 import upahead.server.cards.punches.PunchImport.PunchPreview;
-import upahead.server.facts.hours.HoursFault;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.files.FileColumns;
+import upahead.server.platform.files.RowFault;
 
 /** Files of punches of Kerensa Saltonstall, person 27, in the open fortnight that begins on 12 April 2027. */
 @WithDemo
@@ -97,7 +97,7 @@ class PunchImportTest {
         PunchPreview preview =
                 act(() -> imports.preview(file.getBytes(StandardCharsets.UTF_8), FileColumns.Reading.BY_ITSELF));
         assertThat(preview.faults())
-                .extracting(HoursFault::reason)
+                .extracting(RowFault::reason)
                 .containsExactly(
                         "the same stands in the file twice",
                         "“noon” is no time of the clock",

@@ -16,6 +16,7 @@ import upahead.server.employment.EmploymentType;
 import upahead.server.employment.Person;
 import upahead.server.employment.PersonFinder;
 import upahead.server.platform.files.FileColumns;
+import upahead.server.platform.files.RowFault;
 
 class HoursFileTest {
 
@@ -85,7 +86,7 @@ class HoursFileTest {
                 P7,2027-04-15,overtime,9
                 """);
         assertThat(file.faults())
-                .extracting(HoursFault::reason)
+                .extracting(RowFault::reason)
                 .containsExactly(
                         "regular hours of Oda Testwell on 15 April stand in the file twice",
                         "that makes 25 hours for Oda Testwell on 15 April");

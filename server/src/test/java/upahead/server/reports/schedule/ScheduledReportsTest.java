@@ -112,7 +112,7 @@ class ScheduledReportsTest {
     @Test
     void whoMayNotReadReportsGetsNone() {
         assertThatThrownBy(() -> asTeodric(() -> scheduled.add(weekly(KERENSA))))
-                .hasMessage("Kerensa Saltonstall may not read reports.");
+                .hasMessage("Kerensa Saltonstall may not read this report.");
         long second = people.search(new PeopleQuery("Corvin", null, null, null, null, 0, 1))
                 .get(0)
                 .id();
@@ -122,7 +122,7 @@ class ScheduledReportsTest {
         comes(MONDAY);
         assertThat(mails()).hasSize(1);
         assertThat(asTeodric(scheduled::all)).singleElement().satisfies(sent -> assertThat(sent.problem())
-                .isEqualTo("Not sent to Corvin Harnquist, who may not read reports any more."));
+                .isEqualTo("Not sent to Corvin Harnquist, who may not read it any more."));
     }
 
     @Test

@@ -1,4 +1,4 @@
-package upahead.server.facts.hours;
+package upahead.server.platform.files;
 
 import java.util.List;
 import java.util.Set;
@@ -11,14 +11,14 @@ import upahead.server.platform.problems.Refusal;
  * @param text of the row
  * @param reason why not
  */
-public record HoursFault(long line, String text, String reason) {
+public record RowFault(long line, String text, String reason) {
 
     /**
      * @param skip the lines of faulty rows that are left out on purpose
      * @throws Refusal if any other row is faulty
      */
-    public static void requireNone(List<HoursFault> faults, Set<Long> skip) {
-        List<HoursFault> open =
+    public static void requireNone(List<RowFault> faults, Set<Long> skip) {
+        List<RowFault> open =
                 faults.stream().filter(fault -> !skip.contains(fault.line())).toList();
         if (!open.isEmpty()) {
             throw Refusal.of(
