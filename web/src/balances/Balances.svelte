@@ -138,6 +138,7 @@
     <a class="underline" href="#/balances/adjust">Adjust many</a>
     <a class="underline" href="#/balances/held-against">Hold against another record</a>
   {/if}
+  {#if session.may('RUN_PAYROLL')}<a class="underline" href="#/year-end">Year's end</a>{/if}
   {#if session.may('SEE_PAY_RATES')}<a class="underline" href="#/value">What leave is worth</a>{/if}
 </p>
 <div class="mb-3 flex flex-wrap items-center gap-2 text-sm">

@@ -40,6 +40,7 @@ import LeaveFile from '../requests/LeaveFile.svelte';
 import Requests from '../requests/Requests.svelte';
 import Rates from '../value/Rates.svelte';
 import Value from '../value/Value.svelte';
+import YearEnd from '../yearend/YearEnd.svelte';
 import NotFound from './NotFound.svelte';
 
 export const routes = {
@@ -87,6 +88,7 @@ export const routes = {
   '/reports/:name': Reports,
   '/value': Value,
   '/value/rates': Rates,
+  '/year-end': YearEnd,
   '/audit': Audit,
   '/mail': Mailbox,
   '*': NotFound,

@@ -12,8 +12,11 @@
     TermsWords,
     Unit,
   } from '../api/types';
+  import { balanceOn, steps } from '../balances/steps';
   import Amount from '../common/Amount.svelte';
-  import { amount, day, daysBetween, kindName, longDay, unitName } from '../common/format';
+  import Chart from '../common/charts/Chart.svelte';
+  import { axis, isoOf, type Look, tooltip } from '../common/charts/look';
+  import { amount, day, kindName, longDay, unitName } from '../common/format';
   import { latest } from '../common/latest';
   import { session } from '../frame/session.svelte';
   import { type Example, read, tellingDays } from './examples/example';
@@ -127,22 +130,29 @@
     }
   }
 
-  const WIDTH = 440;
-  const HEIGHT = 130;
-
-  function path(result: Rehearsed): string {
-    const days = daysBetween(result.from, result.through);
-    const highest = Math.max(
-      1,
-      Number(result.opening),
-      ...result.lines.map((line) => Number(line.balance)),
-    );
-    const y = (value: number) => 8 + (1 - value / highest) * (HEIGHT - 12);
-    const x = (iso: string) => (daysBetween(result.from, iso) / days) * WIDTH;
-    return `M0 ${y(Number(result.opening))}${result.lines
-      .map((line) => `H${x(line.on).toFixed(1)}V${y(Number(line.balance)).toFixed(1)}`)
-      .join('')}H${WIDTH}`;
-  }
+  const option = $derived((look: Look) => ({
+    grid: { left: 40, right: 10, top: 10, bottom: 22 },
+    xAxis: { type: 'time' as const, ...axis(look) },
+    yAxis: { type: 'value' as const, ...axis(look), axisLine: { show: false } },
+    tooltip: {
+      ...tooltip(look),
+      trigger: 'axis' as const,
+      axisPointer: { snap: false },
+      formatter: (points: { axisValue: number }[]) => {
+        const on = isoOf(points[0]!.axisValue);
+        return `${day(on)}: ${amount(balanceOn(rehearsed!.lines, rehearsed!.opening, on))}`;
+      },
+    },
+    series: [
+      {
+        type: 'line' as const,
+        step: 'end' as const,
+        symbol: 'none',
+        lineStyle: { color: look.ahead, width: 2, type: 'dashed' as const },
+        data: steps(rehearsed!.lines, rehearsed!.opening, rehearsed!.from, rehearsed!.through),
+      },
+    ],
+  }));
 </script>
 
 <aside class="sheet self-start border-t-4 border-t-primary p-4">
@@ -181,22 +191,13 @@
       </select>{/if}
   </p>
   {#if rehearsed}
-    <svg
-      viewBox={`0 0 ${WIDTH} ${HEIGHT}`}
-      class={['my-2 w-full', problem && 'opacity-40']}
-      role="img"
-      aria-label={`Balance over two years, ${amount(rehearsed.closing)} at their end`}
-    >
-      <line x1="0" x2={WIDTH} y1={HEIGHT - 4} y2={HEIGHT - 4} class="stroke-base-content/40" />
-      <line x1={WIDTH / 2} x2={WIDTH / 2} y1="0" y2={HEIGHT} class="stroke-base-300" />
-      <path
-        d={path(rehearsed)}
-        fill="none"
-        stroke-width="2"
-        stroke-dasharray="6 3"
-        class="stroke-primary"
+    <div class={['my-2', problem && 'opacity-40']}>
+      <Chart
+        label={`Balance over two years, ${amount(rehearsed.closing)} at their end`}
+        height={150}
+        {option}
       />
-    </svg>
+    </div>
     <dl class="grid grid-cols-[1fr_auto] gap-x-4">
       <dt>Earned</dt>
       <dd class="text-right"><Amount value={rehearsed.earned} /></dd>

@@ -38,12 +38,19 @@ export function axis({ ink, faint }: Look) {
 }
 
 /** A word beside what is pointed at. */
-export function tooltip({ ink, paper, faint }: Look) {
+export function tooltip({ ink, paper, faint, font }: Look) {
   return {
     renderMode: 'richText' as const,
     backgroundColor: paper,
     borderColor: faint,
-    textStyle: { color: ink, fontSize: 13 },
+    textStyle: { color: ink, fontSize: 13, fontFamily: font },
     confine: true,
   };
+}
+
+/** The day of a moment on an axis of time. */
+export function isoOf(moment: number): string {
+  const day = new Date(moment);
+  const two = (number: number) => String(number).padStart(2, '0');
+  return `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`;
 }
