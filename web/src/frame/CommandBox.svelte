@@ -85,6 +85,10 @@
       needs: 'ADJUST_BALANCES',
     },
     { name: 'Adjust many balances', path: '/balances/adjust', needs: 'ADJUST_BALANCES' },
+    { name: 'Year’s end', path: '/year-end', needs: 'RUN_PAYROLL' },
+    { name: 'What leave is worth', path: '/value', needs: 'SEE_PAY_RATES' },
+    { name: 'Pay rates', path: '/value/rates', needs: 'SEE_PAY_RATES' },
+    { name: 'Other programs', path: '/programs', needs: 'KEEP_PROGRAMS' },
     { name: 'Prove every balance', path: '/proof', needs: 'RUN_PAYROLL' },
   ];
 

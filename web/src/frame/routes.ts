@@ -38,6 +38,7 @@ import Calendar from '../calendar/Calendar.svelte';
 import Notices from '../notices/Notices.svelte';
 import LeaveFile from '../requests/LeaveFile.svelte';
 import Requests from '../requests/Requests.svelte';
+import Programs from '../programs/Programs.svelte';
 import Rates from '../value/Rates.svelte';
 import Value from '../value/Value.svelte';
 import YearEnd from '../yearend/YearEnd.svelte';
@@ -89,6 +90,7 @@ export const routes = {
   '/value': Value,
   '/value/rates': Rates,
   '/year-end': YearEnd,
+  '/programs': Programs,
   '/audit': Audit,
   '/mail': Mailbox,
   '*': NotFound,

@@ -139,7 +139,7 @@
         : `${peopleCounted(all.losing)} ${ahead ? (all.losing === 1 ? 'loses' : 'lose') : 'lost'} ${withUnit(all.lost, unit)}`;
     const paid = Number(all.paidOut) > 0 ? `, and ${withUnit(all.paidOut, unit)} are paid out` : '';
     const worth = all.lostWorth && Number(all.lost) > 0 ? ` (${money(all.lostWorth)})` : '';
-    return `${when} ${peopleCounted(all.people)} ${happens} over ${withUnit(all.carried, unit)}; ${lost}${worth}${paid}.`;
+    return `${when}, ${peopleCounted(all.people)} ${happens} over ${withUnit(all.carried, unit)}; ${lost}${worth}${paid}.`;
   });
 </script>
 

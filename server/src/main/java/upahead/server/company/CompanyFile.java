@@ -18,9 +18,17 @@ final class CompanyFile {
 
     static final String FORMAT = "up-ahead company";
 
-    /** Tables that belong to the program and not to the company: its own history, open links, sent mail, the demo's clock. */
+    /** Tables that belong to the program and not to the company: its own history, open links, sent mail, other programs, the demo's clock. */
     static final Set<String> LEFT_OUT = Set.of(
-            "flyway_schema_history", "password_link", "mail_message", "mail_attachment", "demo_day", "daily_work");
+            "flyway_schema_history",
+            "password_link",
+            "mail_message",
+            "mail_attachment",
+            "demo_day",
+            "daily_work",
+            "program_token",
+            "webhook",
+            "webhook_message");
 
     /** No cell at all is an unknown value, two quotes are an empty text. */
     static final CSVFormat CSV = CSVFormat.DEFAULT

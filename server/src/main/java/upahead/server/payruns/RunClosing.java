@@ -15,6 +15,8 @@ import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.hooks.HookEvent;
+import upahead.server.platform.hooks.Webhooks;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
@@ -40,6 +42,7 @@ public class RunClosing {
     private final ClosingStore closings;
     private final CheckedFigures checked;
     private final List<CloseUndone> told;
+    private final Webhooks webhooks;
 
     RunClosing(
             PayRuns runs,
@@ -55,7 +58,8 @@ public class RunClosing {
             HandOver handOver,
             ClosingStore closings,
             CheckedFigures checked,
-            List<CloseUndone> told) {
+            List<CloseUndone> told,
+            Webhooks webhooks) {
         this.runs = runs;
         this.store = store;
         this.posted = posted;
@@ -70,6 +74,7 @@ public class RunClosing {
         this.closings = closings;
         this.checked = checked;
         this.told = told;
+        this.webhooks = webhooks;
     }
 
     /**
@@ -98,7 +103,9 @@ public class RunClosing {
             beginNext(run);
         }
         audit.record(Thing.PAY_RUN, id, "closed a run", null, run.period() + ", " + lines + " lines");
-        return runs.get(id);
+        PayRun closed = runs.get(id);
+        webhooks.tell(HookEvent.RUN_CLOSED, about(closed));
+        return closed;
     }
 
     private void beginNext(PayRun run) {
@@ -180,7 +187,17 @@ public class RunClosing {
         }
         store.addEvent(id, event(RunEvent.What.UNDONE, reason.strip()));
         audit.record(Thing.PAY_RUN, id, "undid a close", run.period() + ", " + lines + " lines", reason.strip());
+        webhooks.tell(HookEvent.RUN_UNDONE, about(run));
         return runs.get(id);
+    }
+
+    private Map<String, Object> about(PayRun run) {
+        return Map.of(
+                "run", run.id(),
+                "payGroup", organisation.payGroup(run.payGroupId()).name(),
+                "firstDay", run.firstDay(),
+                "lastDay", run.lastDay(),
+                "offCycle", run.isOffCycle());
     }
 
     private int reverse(PayRun run, String reason) {

@@ -12,6 +12,7 @@ import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.hooks.HookEvent;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.requests.leave.Decision;
 import upahead.server.requests.leave.LeaveDay;
@@ -133,6 +134,7 @@ public class Cancelling {
         audit.record(
                 Thing.REQUEST, id, "cancelled days " + days.stream().sorted().toList(), request, cancelled);
         news.tellRequester(cancelled, "Cancelled: " + RequestNews.days(days) + ". " + reason.strip());
+        news.tellPrograms(HookEvent.REQUEST_CANCELLED, cancelled);
         return details.of(cancelled);
     }
 

@@ -14,6 +14,7 @@ import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.hooks.HookEvent;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.requests.leave.Decision;
 import upahead.server.requests.leave.LeaveDay;
@@ -127,6 +128,7 @@ public class Deciding {
                         .collect(Collectors.toSet()),
                 "approved");
         news.tellRequester(decided, message.strip());
+        news.tellPrograms(HookEvent.REQUEST_DECIDED, decided);
         return details.of(decided);
     }
 

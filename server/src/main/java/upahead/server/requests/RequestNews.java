@@ -3,6 +3,7 @@ package upahead.server.requests;
 import java.time.LocalDate;
 import java.util.Collection;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Component;
@@ -13,6 +14,8 @@ import upahead.server.periods.LateChange.Subject;
 import upahead.server.periods.LateChanges;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.hooks.HookEvent;
+import upahead.server.platform.hooks.Webhooks;
 import upahead.server.platform.notices.Notices;
 import upahead.server.platform.notices.Topic;
 import upahead.server.platform.words.Words;
@@ -35,6 +38,7 @@ class RequestNews {
     private final AlsoTold alsoTold;
     private final CurrentUser user;
     private final LateChanges changes;
+    private final Webhooks webhooks;
 
     RequestNews(
             RequestStore store,
@@ -44,6 +48,7 @@ class RequestNews {
             AlsoTold alsoTold,
             CurrentUser user,
             LateChanges changes,
+            Webhooks webhooks,
             MovableClock clock) {
         this.store = store;
         this.clock = clock;
@@ -53,6 +58,7 @@ class RequestNews {
         this.alsoTold = alsoTold;
         this.user = user;
         this.changes = changes;
+        this.webhooks = webhooks;
     }
 
     /** Notes that leave of some days is or is no longer taken. */
@@ -67,6 +73,21 @@ class RequestNews {
                                 + user.get().name(),
                         Subject.REQUEST,
                         request.id()));
+    }
+
+    /** Tells other programs what became of a request, without its notes and documents. */
+    void tellPrograms(HookEvent event, RequestSummary request) {
+        webhooks.tell(
+                event,
+                Map.of(
+                        "request", request.id(),
+                        "person", people.get(request.personId()).code(),
+                        "policy", request.policy(),
+                        "state", request.state(),
+                        "firstDay", request.first(),
+                        "lastDay", request.last(),
+                        "approved", request.approved(),
+                        "unit", request.unit()));
     }
 
     /** Mails the person what was decided: what is approved and what it costs, each declined day, and the message. */

@@ -1,7 +1,7 @@
 package upahead.server.platform.access;
 
-import java.util.List;
 import java.util.function.Supplier;
+import java.util.stream.Stream;
 import org.springframework.security.access.AccessDeniedException;
 import org.springframework.security.authentication.UsernamePasswordAuthenticationToken;
 import org.springframework.security.core.Authentication;
@@ -9,6 +9,7 @@ import org.springframework.security.core.authority.SimpleGrantedAuthority;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.stereotype.Component;
+import upahead.server.platform.rights.Permission;
 
 /** The person behind the current request. */
 @Component
@@ -50,9 +51,10 @@ public class CurrentUser {
     }
 
     static Authentication authentication(SignedIn somebody) {
+        Stream<String> authorities = somebody.only() == null
+                ? Stream.of("ROLE_" + somebody.role().name())
+                : somebody.only().stream().filter(somebody::may).map(Permission::name);
         return UsernamePasswordAuthenticationToken.authenticated(
-                somebody,
-                null,
-                List.of(new SimpleGrantedAuthority("ROLE_" + somebody.role().name())));
+                somebody, null, authorities.map(SimpleGrantedAuthority::new).toList());
     }
 }

@@ -1,5 +1,6 @@
 package upahead.server.platform.access;
 
+import com.fasterxml.jackson.databind.ObjectMapper;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -37,6 +38,8 @@ class SecurityConfiguration {
             + "style-src 'self' 'unsafe-inline'; object-src 'none'; base-uri 'none'; "
             + "form-action 'self'; frame-ancestors 'none'";
 
+    private static final String STAND_IN = "/api/demo/told";
+
     /** Every role may what its permissions say. */
     @Bean
     static RoleHierarchy permissionsOfRoles() {
@@ -52,19 +55,27 @@ class SecurityConfiguration {
     }
 
     @Bean
-    SecurityFilterChain security(HttpSecurity http, SignInService signIns) throws Exception {
+    SecurityFilterChain security(HttpSecurity http, SignInService signIns, ProgramTokens tokens, ObjectMapper json)
+            throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.PUT, "/api/session/**")
                         .authenticated()
                         .requestMatchers("/api/session", "/api/session/**")
                         .permitAll()
                         .requestMatchers("/api/terminal", "/api/terminal/**")
                         .permitAll()
+                        // what the demo's stand-in for another program is told
+                        .requestMatchers(HttpMethod.POST, STAND_IN)
+                        .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()
                         .anyRequest()
                         .permitAll())
                 .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
-                        .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler()))
+                        .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler())
+                        // whoever brings a token is let in by that alone, and no page of another site knows it
+                        .ignoringRequestMatchers(ProgramTokenFilter::isBrought)
+                        .ignoringRequestMatchers(STAND_IN))
+                .addFilterBefore(new ProgramTokenFilter(tokens, json), CsrfFilter.class)
                 .addFilterAfter(new TokenInCookie(), CsrfFilter.class)
                 .addFilterBefore(new SignInChanges(signIns), AuthorizationFilter.class)
                 .exceptionHandling(

@@ -28,6 +28,8 @@ public enum Permission {
     SEE_PAY_RATES,
     /** Read who changed what. */
     READ_THE_TRAIL,
+    /** Let other programs in, and have them told of what happens. */
+    KEEP_PROGRAMS,
     /** Copy the whole company into a file, and move the day of the demo. */
     KEEP_THE_COMPANY
 }

@@ -41,6 +41,7 @@ class WhoMayTest {
             "POST /api/session/forgotten",
             "GET /api/session/password/{token}",
             "POST /api/session/password",
+            "POST /api/demo/told",
             "GET /api/terminal",
             "POST /api/terminal/glance",
             "POST /api/terminal/pairing",
@@ -228,6 +229,8 @@ class WhoMayTest {
                 .param("fromSiteId", "1")
                 .param("with", "1")
                 .param("name", "none")
+                .param("day", "2027-04-01")
+                .param("per", "HOUR")
                 .with(csrf());
     }
 }
