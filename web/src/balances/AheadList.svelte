@@ -3,7 +3,23 @@
   import { day } from '../common/format';
   import { moreWords, toldOnce } from './ahead';
 
-  let { items, withPolicy = true }: { items: AheadView[]; withPolicy?: boolean } = $props();
+  let {
+    items,
+    withPolicy = true,
+    ask,
+  }: {
+    items: AheadView[];
+    withPolicy?: boolean;
+    /** Begins to ask for days of a policy, where that can be done about it; nothing where it cannot. */
+    ask?: (policyId: number) => (() => void) | null;
+  } = $props();
+
+  /** What using some of the time keeps from happening. */
+  const HELPED_BY_USE: AheadView['what'][] = ['LAPSE', 'WITHHELD', 'LIMIT_REACHED', 'USE_BEGINS'];
+
+  function asking({ what, policyId }: AheadView): (() => void) | null {
+    return HELPED_BY_USE.includes(what) ? (ask?.(policyId) ?? null) : null;
+  }
 
   const AT_FIRST = 6;
 
@@ -24,6 +40,9 @@
         <span class="inline-block w-28 font-semibold">{day(item.on)}</span>
         {#if withPolicy}<span class="quiet">{item.policy}:</span>{/if}
         <span title={item.amount ?? undefined}>{item.message}</span>
+        {#if asking(item)}
+          <button class="link" onclick={asking(item)}>Ask for days</button>
+        {/if}
         {#if each.more.length > 0}
           <details class="ml-29 inline-block align-top">
             <summary class="quiet cursor-pointer underline">{moreWords(each)}</summary>

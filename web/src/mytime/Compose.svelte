@@ -79,7 +79,7 @@
   }
 </script>
 
-<section class="mt-7">
+<section class="mt-7" data-compose>
   <div class="mb-2 flex flex-wrap items-center gap-x-6 gap-y-1">
     <h2>{asking.changed ? 'Change your request' : 'Ask for time off'}</h2>
     <fieldset class="flex flex-wrap gap-4">

@@ -43,6 +43,15 @@
     }, 60);
   });
 
+  /** Brings up the days, with a kind chosen that can be asked for. */
+  function ask(wanted: number): (() => void) | null {
+    if (!kinds.some((kind) => kind.policyId === wanted)) return null;
+    return () => {
+      policyId = wanted;
+      document.querySelector('[data-compose]')?.scrollIntoView({ block: 'start' });
+    };
+  }
+
   $effect(() => {
     const query = { asOf: today };
     answer(api.GET('/api/people/{personId}/ahead', { params: { path: { personId }, query } })).then(
@@ -168,7 +177,7 @@
 
   {#if upcoming.length > 0}
     <h2 class="mt-8 mb-1 text-primary">What is up ahead</h2>
-    <AheadList items={upcoming} />
+    <AheadList items={upcoming} {ask} />
   {/if}
 
   <h2 class="mt-8 mb-1">My requests</h2>

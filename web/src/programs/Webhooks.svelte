@@ -161,7 +161,7 @@
     >
   </form>
   {#if session.current.demo}
-    <details class="mt-4" open={told.length > 0}>
+    <details class="mt-4" open>
       <summary class="cursor-pointer font-semibold">What the stand-in was told</summary>
       {#if told.length === 0}
         <p class="quiet">Nothing yet.</p>

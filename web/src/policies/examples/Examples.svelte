@@ -40,8 +40,9 @@
 
   $effect(() => {
     const body = draft ? ($state.snapshot(draft) as Terms) : null;
+    const day = body ? from : null;
     void examples.all;
-    return soon(() => examples.hold(body, body ? from : null), 200);
+    return soon(() => examples.hold(body, day), 200);
   });
 
   const panel = $derived(wanted ?? (opened === 'NEW' ? nobodyYet(session.current.today) : null));

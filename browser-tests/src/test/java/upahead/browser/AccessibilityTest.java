@@ -89,6 +89,11 @@ class AccessibilityTest extends OnTheDemo {
             browser.sees("Recorded");
         });
         assertNoFault("/balances", "/balances/adjust", "/balances/held-against", "/ahead", "/reports/ledger");
+        assertNoFault("/value", "/value/rates", "/year-end?policy=1&year=2028", "/programs");
+        assertNoFaultOn("/policies/2", "an example opened", () -> {
+            browser.click("Begins in July");
+            browser.sees("[data-outcome]", "The text as it stands");
+        });
         assertNoFaultOn("/balances", "one balance beside", () -> {
             browser.clickOn(".figure-button");
             browser.sees("[data-made-of]", "carried");

@@ -21,6 +21,7 @@ import upahead.core.policy.Terms;
 import upahead.core.quantity.Amount;
 import upahead.server.employment.People;
 import upahead.server.employment.Person;
+import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.clock.Sight;
 import upahead.server.platform.problems.Refusal;
@@ -38,8 +39,10 @@ public class Balances {
     private final People people;
     private final MovableClock clock;
     private final Sight sight;
+    private final CurrentUser user;
 
-    Balances(Accounts accounts, BalanceRows rows, People people, MovableClock clock, Sight sight) {
+    Balances(Accounts accounts, BalanceRows rows, People people, MovableClock clock, Sight sight, CurrentUser user) {
+        this.user = user;
         this.accounts = accounts;
         this.rows = rows;
         this.people = people;
@@ -130,9 +133,10 @@ public class Balances {
     public List<AheadView> ahead(long personId, LocalDate asOf) {
         sight.require(asOf);
         DateSpan days = new DateSpan(asOf.plusDays(1), asOf.plusYears(1));
+        boolean own = user.get().person().filter(self -> self == personId).isPresent();
         return withBalance(List.of(people.get(personId)), rows.outlook(asOf))
                 .flatMap(each -> Ahead.of(each.account(), Derivation.derive(each.account(), days.last()), days).stream()
-                        .map(upcoming -> AheadWords.of(upcoming, each)))
+                        .map(upcoming -> own ? AheadWords.toThemselves(upcoming, each) : AheadWords.of(upcoming, each)))
                 .sorted(Comparator.comparing(AheadView::on))
                 .toList();
     }

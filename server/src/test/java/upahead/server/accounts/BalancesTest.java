@@ -66,6 +66,23 @@ class BalancesTest {
     }
 
     @Test
+    void thePersonIsToldInWordsOfTheirOwn() {
+        List<AheadView> own = user.actAs(Somebody.employee(27), () -> balances.ahead(27, TODAY));
+        assertThat(own)
+                .extracting(AheadView::message)
+                .contains(
+                        "You lose 4.5 hours unless you use them by 22 May.",
+                        "You reach the balance limit of 74 hours; use some, and you go on earning.",
+                        "You do not get 39.02 hours of what you would earn, until 31 December,"
+                                + " because of the balance limit; use some before, and you get more of it.",
+                        "Your new year begins with 37 hours carried over.")
+                .allMatch(message -> message.matches("(You|Other|[0-9]).*"));
+        assertThat(user.actAs(Somebody.ADMINISTRATOR, () -> balances.ahead(27, TODAY)))
+                .hasSameSizeAs(own)
+                .noneMatch(item -> item.message().startsWith("You"));
+    }
+
+    @Test
     void whatIsAheadIsToldInOrderWithItsAmounts() {
         List<AheadView> ahead = user.actAs(Somebody.ADMINISTRATOR, () -> balances.ahead(30, TODAY));
         assertThat(ahead).isSortedAccordingTo(Comparator.comparing(AheadView::on));
