@@ -155,7 +155,10 @@
   }));
 </script>
 
-<aside class="sheet self-start border-t-4 border-t-primary p-4">
+<section
+  class="sheet self-start border-t-4 border-t-primary p-4"
+  aria-label="Two years under these words"
+>
   <h2>Two years under these words</h2>
   <div class="mt-1 flex items-start gap-2">
     <span class="mt-1">Of</span>
@@ -236,4 +239,4 @@
       </div>
     </details>
   {/if}
-</aside>
+</section>

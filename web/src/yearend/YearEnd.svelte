@@ -206,7 +206,10 @@
   </div>
   <details class="mb-3" open>
     <summary class="cursor-pointer font-semibold">By team</summary>
-    <div class="overflow-x-auto"><TeamSums {view} /></div>
+    <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+    <div class="overflow-x-auto" role="region" aria-label="Sums by team" tabindex="0">
+      <TeamSums {view} />
+    </div>
   </details>
   <div class="mb-2 flex flex-wrap items-center gap-3">
     <input
