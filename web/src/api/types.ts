@@ -117,6 +117,7 @@ export type ProgramToken = Schemas['ProgramToken'];
 export type Webhook = Schemas['Webhook'];
 export type HookEvent = Webhook['events'][number];
 export type ToldThing = Schemas['ToldThing'];
+export type BroughtVersion = BroughtExample['versions'][number];
 export type Alike = Schemas['Alike'];
 export type Column = Schemas['ColumnView'];
 export type BalancePage = Schemas['TablePageBalanceRow'];

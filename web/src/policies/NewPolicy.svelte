@@ -1,14 +1,21 @@
 <script lang="ts">
   import { tick } from 'svelte';
   import { push, router } from 'svelte-spa-router';
-  import { answer, api, filesBody } from '../api/client';
-  import { Problem } from '../api/problem';
-  import type { BroughtExample, NewPolicy, RuleConflict, Terms } from '../api/types';
+  import { answer, api } from '../api/client';
+  import type { Problem } from '../api/problem';
+  import type {
+    BroughtExample,
+    BroughtVersion,
+    NewPolicy,
+    RuleConflict,
+    Terms,
+  } from '../api/types';
   import ProblemNote from '../common/ProblemNote.svelte';
-  import { counted, longDay } from '../common/format';
+  import { counted } from '../common/format';
   import { kept } from '../common/kept';
   import { said } from '../common/said.svelte';
   import { Work } from '../common/work.svelte';
+  import BeginWithFiles from './BeginWithFiles.svelte';
   import Blank from './Blank.svelte';
   import Choice from './Choice.svelte';
   import { Figures } from './figures.svelte';
@@ -17,8 +24,6 @@
   import SampleSide from './SampleSide.svelte';
   import Sentences from './Sentences.svelte';
   import { STARTS, type Start } from './terms';
-
-  type BroughtVersion = BroughtExample['versions'][number];
 
   const HIRE_ANNIVERSARY = 'hire-anniversary';
   const unsaved = kept<NewPolicy>('text of a new policy');
@@ -33,31 +38,14 @@
 
   /** Examples that came with a file and are kept with the policy. */
   let brought = $state.raw<BroughtExample[]>(unsavedExamples.recall() ?? []);
-  let offered = $state.raw<BroughtVersion[]>([]);
 
   $effect(() => {
     if (brought.length > 0) unsavedExamples.keep(brought);
     else unsavedExamples.forget();
   });
 
-  /** Reads case files: the text of one of their versions to begin with, and their examples. */
-  async function bring(input: HTMLInputElement) {
-    const files = [...(input.files ?? [])];
-    input.value = '';
-    await work.do(async () => {
-      const read = await answer(api.POST('/api/policies/examples/file', filesBody(files)));
-      const unreadable = read.find((each) => each.fault !== '');
-      if (unreadable) throw new Problem(`${unreadable.file}: ${unreadable.fault}.`);
-      const withPolicy = read.find((each) => each.versions.length > 0);
-      if (!withPolicy) throw new Problem('No policy stands in these files, only examples.');
-      brought = read;
-      offered = withPolicy.versions;
-      if (offered.length === 1) await beginWith(offered[0]!);
-    });
-  }
-
-  async function beginWith({ unit, benefitYear, terms }: BroughtVersion) {
-    offered = [];
+  async function beginWith({ unit, benefitYear, terms }: BroughtVersion, read: BroughtExample[]) {
+    brought = read;
     await begin({
       name: '',
       about: '',
@@ -158,35 +146,7 @@
       </li>
     {/each}
   </ul>
-  <div class="mt-5 max-w-4xl border-t border-base-300 pt-4">
-    <p>Or begin with a policy that somebody took out, with the examples it must keep.</p>
-    <label class="btn mt-2 btn-sm"
-      >Begin with files<input
-        type="file"
-        multiple
-        accept=".json,.zip,application/json,application/zip"
-        class="sr-only"
-        aria-label="Files of a policy"
-        onchange={(event) => bring(event.currentTarget)}
-      /></label
-    >
-    {#if offered.length > 1}
-      <p class="mt-3">It has {offered.length} versions. Which one do you begin with?</p>
-      <ul class="mt-1 space-y-2">
-        {#each offered as version (version.from ?? '')}
-          <li>
-            <button
-              class="btn h-auto w-full justify-start py-2 text-left"
-              onclick={() => beginWith(version)}
-              >{version.from ? `From ${longDay(version.from)}` : 'The first'}: {version.words
-                .summary}</button
-            >
-          </li>
-        {/each}
-      </ul>
-    {/if}
-    <div class="mt-2"><ProblemNote problem={work.problem} /></div>
-  </div>
+  <BeginWithFiles begin={beginWith} />
 {:else}
   <div class="grid gap-8 xl:grid-cols-[1fr_27rem]">
     <div>

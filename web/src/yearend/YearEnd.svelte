@@ -6,10 +6,9 @@
   import { Problem } from '../api/problem';
   import type { Policy, YearEndRow, YearEndView } from '../api/types';
   import { read, written } from '../common/address';
-  import Amount from '../common/Amount.svelte';
   import Downloads from '../common/Downloads.svelte';
   import Empty from '../common/Empty.svelte';
-  import { counted, day, dayAndTime, money, peopleCounted, withUnit } from '../common/format';
+  import { counted, dayAndTime, peopleCounted } from '../common/format';
   import { latest } from '../common/latest';
   import ProblemNote from '../common/ProblemNote.svelte';
   import { LongWork } from '../common/progress.svelte';
@@ -18,10 +17,9 @@
   import { Work } from '../common/work.svelte';
   import { session } from '../frame/session.svelte';
   import Grant from './Grant.svelte';
-  import { hasMoney, isShown, likelyYear, type Show, SHOWN, stateWords } from './state';
+  import PeopleTable from './PeopleTable.svelte';
+  import { isShown, likelyYear, sentenceOf, type Show, SHOWN } from './state';
   import TeamSums from './TeamSums.svelte';
-
-  const SHOWN_ROWS = 400;
 
   const asked = read(router.querystring ?? '');
   let policies = $state<Policy[]>([]);
@@ -88,7 +86,6 @@
   });
 
   const rows = $derived((view?.rows ?? []).filter((row) => isShown(row, show, search)));
-  const inMoney = $derived(view !== null && hasMoney(view));
   const ahead = $derived((view?.ahead ?? 0) > 0);
 
   async function keep() {
@@ -117,30 +114,6 @@
     said.say(`${peopleCounted(chosen.size)} may carry over otherwise.`);
     chosen.clear();
   }
-
-  function choose(row: YearEndRow) {
-    if (!chosen.delete(row.personId)) chosen.add(row.personId);
-  }
-
-  function chooseAll() {
-    if (chosen.size > 0) chosen.clear();
-    else for (const row of rows) if (row.held !== null) chosen.add(row.personId);
-  }
-
-  /** What it comes to, in one sentence. */
-  const sentence = $derived.by(() => {
-    if (view === null || view.first === null) return '';
-    const { all, unit, first, last } = view;
-    const when = first === last ? `On ${day(first)}` : `From ${day(first)} to ${day(last!)}`;
-    const happens = ahead ? 'carry' : 'carried';
-    const lost =
-      all.losing === 0
-        ? 'nobody loses any'
-        : `${peopleCounted(all.losing)} ${ahead ? (all.losing === 1 ? 'loses' : 'lose') : 'lost'} ${withUnit(all.lost, unit)}`;
-    const paid = Number(all.paidOut) > 0 ? `, and ${withUnit(all.paidOut, unit)} are paid out` : '';
-    const worth = all.lostWorth && Number(all.lost) > 0 ? ` (${money(all.lostWorth)})` : '';
-    return `${when}, ${peopleCounted(all.people)} ${happens} over ${withUnit(all.carried, unit)}; ${lost}${worth}${paid}.`;
-  });
 </script>
 
 <div class="mb-3 flex flex-wrap items-end gap-3">
@@ -173,7 +146,7 @@
 {:else if view.rows.length === 0}
   <Empty><p>No benefit year of {view.policy} begins for anybody in {view.year}.</p></Empty>
 {:else}
-  <p class="mb-2 max-w-4xl text-lg" data-sentence>{sentence}</p>
+  <p class="mb-2 max-w-4xl text-lg" data-sentence>{sentenceOf(view)}</p>
   <div
     class={[
       'mb-3 flex flex-wrap items-center gap-3 border-l-4 bg-base-200 px-3 py-2',
@@ -228,79 +201,7 @@
     >
     <span class="quiet ml-auto text-sm">{counted(rows.length, 'year’s end')}</span>
   </div>
-  <div class="overflow-x-auto">
-    <table class="figures" data-year-end>
-      <thead>
-        <tr>
-          <th
-            ><input
-              type="checkbox"
-              class="checkbox checkbox-sm"
-              aria-label="Choose all that are shown"
-              checked={chosen.size > 0}
-              onchange={chooseAll}
-            /></th
-          >
-          <th>Person</th><th>Team</th>
-          {#if view.first !== view.last}<th>New year</th>{/if}
-          <th class="number">Holds</th><th class="number">Carries over</th>
-          <th class="number">Loses</th><th class="number">Paid out</th>
-          {#if inMoney}<th class="number">Lost, in money</th>{/if}
-          <th>With the review</th>
-        </tr>
-      </thead>
-      <tbody>
-        {#each rows.slice(0, SHOWN_ROWS) as row (row.personId)}
-          <tr>
-            <td
-              ><input
-                type="checkbox"
-                class="checkbox checkbox-sm"
-                aria-label={`Choose ${row.person}`}
-                disabled={row.held === null}
-                checked={chosen.has(row.personId)}
-                onchange={() => choose(row)}
-              /></td
-            >
-            <td
-              ><a class="underline" href={`#/balances/${row.personId}/${view.policyId}`}
-                >{row.person}</a
-              ></td
-            >
-            <td class="quiet">{row.team}</td>
-            {#if view.first !== view.last}<td>{day(row.on)}</td>{/if}
-            {#each [row.held, row.carried, row.lost, row.paidOut] as figure, at (at)}
-              <td class="number"
-                >{#if figure !== null}<Amount value={figure} />{/if}</td
-              >
-            {/each}
-            {#if inMoney}
-              <td class="number">{row.lostWorth === null ? '' : money(row.lostWorth)}</td>
-            {/if}
-            <td class="text-sm">
-              {stateWords(row, view.keptAt !== null)}
-              {#if row.says}<span class="block">{row.says}</span>{/if}
-              {#if row.ownCarry !== null}
-                <span class="block"
-                  >may carry {withUnit(row.ownCarry, row.unit)} by exception
-                  {#if row.exceptionId !== null}<button
-                      class="link"
-                      disabled={work.busy}
-                      onclick={() => takeBack(row)}>Take it back</button
-                    >{/if}</span
-                >
-              {/if}
-            </td>
-          </tr>
-        {/each}
-      </tbody>
-    </table>
-  </div>
-  {#if rows.length > SHOWN_ROWS}
-    <p class="quiet mt-1 text-sm">
-      {rows.length - SHOWN_ROWS} more; search for whom you want, or take the table.
-    </p>
-  {/if}
+  <PeopleTable {view} {rows} {chosen} busy={work.busy} {takeBack} />
   {#if chosen.size > 0}
     <Grant {view} chosen={[...chosen]} done={granted} />
   {/if}

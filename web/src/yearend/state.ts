@@ -1,4 +1,6 @@
 import type { YearEndRow, YearEndView } from '../api/types';
+import { isPositive } from '../common/decimal';
+import { day, money, peopleCounted, withUnit } from '../common/format';
 
 export type Show = 'ALL' | 'LOSING' | 'OTHERWISE' | 'EXCEPTIONS';
 
@@ -14,7 +16,7 @@ export function isShown(row: YearEndRow, show: Show, search: string): boolean {
   const wanted = search.trim().toLowerCase();
   const isKind = {
     ALL: true,
-    LOSING: row.lost !== null && Number(row.lost) > 0,
+    LOSING: row.lost !== null && isPositive(row.lost),
     OTHERWISE: row.says !== '',
     EXCEPTIONS: row.ownCarry !== null,
   }[show];
@@ -43,4 +45,22 @@ export function likelyYear(today: string, benefitYear: string): number {
 /** Whether money is among the figures. */
 export function hasMoney({ all }: YearEndView): boolean {
   return all.carriedWorth !== null || all.lostWorth !== null;
+}
+
+/** What it comes to, in one sentence; empty where there is none. */
+export function sentenceOf({ all, unit, first, last, ahead }: YearEndView): string {
+  if (first === null || last === null) return '';
+  const isAhead = ahead > 0;
+  const when = first === last ? `On ${day(first)}` : `From ${day(first)} to ${day(last)}`;
+  const lose = all.losing === 1 ? 'loses' : 'lose';
+  const worth =
+    all.lostWorth !== null && isPositive(all.lostWorth) ? ` (${money(all.lostWorth)})` : '';
+  const lost =
+    all.losing === 0
+      ? 'nobody loses any'
+      : `${peopleCounted(all.losing)} ${isAhead ? lose : 'lost'} ${withUnit(all.lost, unit)}${worth}`;
+  const paid = isPositive(all.paidOut)
+    ? `, and ${withUnit(all.paidOut, unit)} ${isAhead ? 'are' : 'were'} paid out`
+    : '';
+  return `${when}, ${peopleCounted(all.people)} ${isAhead ? 'carry' : 'carried'} over ${withUnit(all.carried, unit)}; ${lost}${paid}.`;
 }

@@ -156,10 +156,7 @@ class YearEndsTest {
                 .findFirst()
                 .orElseThrow();
         YearEndView view = as(() -> yearEnds.of(anniversary.id(), 2027));
-        assertThat(view.rows())
-                .extracting(YearEndRow::on)
-                .doesNotHaveDuplicates()
-                .allMatch(day -> day.getYear() == 2027);
+        assertThat(view.rows()).extracting(YearEndRow::on).allMatch(day -> day.getYear() == 2027);
         assertThat(view.first()).isBefore(view.last());
         assertThat(view.rows()).extracting(YearEndRow::state).contains(State.AHEAD);
     }

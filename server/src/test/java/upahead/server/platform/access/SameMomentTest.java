@@ -56,7 +56,7 @@ class SameMomentTest {
                         () -> AtOnce.json(
                                 post("/api/policies/2/versions/" + draft + "/in-force"),
                                 """
-                {"seenEdits": 0, "from": "2028-01-01", "reason": null,
+                {"seenEdits": 0, "from": "2028-01-01", "reason": "agreed",
                  "coverage": {"byRule": true, "types": [], "teams": [], "notTeams": [], "sites": [], "named": [], "excluded": []}}
                 """)));
         assertThat(count("policy_version where policy_id = 2 and starts = date '2028-01-01'"))
