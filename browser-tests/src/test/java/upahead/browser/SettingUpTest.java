@@ -72,6 +72,7 @@ class SettingUpTest {
         browser.sees("[data-impact]", "balances change");
         browser.sees("Everybody together");
         browser.sees("[data-comparison]", "now");
+        browser.type("[name=reason]", "Agreed for next year");
         browser.click("Put in force");
         browser.sees("In force from 1 Jan 2028");
         browser.go("/policies");
