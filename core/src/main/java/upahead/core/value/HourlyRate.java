@@ -1,6 +1,9 @@
 package upahead.core.value;
 
+import java.time.LocalDate;
 import java.util.Optional;
+import upahead.core.calendar.Timeline;
+import upahead.core.people.Employment;
 import upahead.core.people.WeeklySchedule;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Fraction;
@@ -22,6 +25,11 @@ public record HourlyRate(Fraction hour, Fraction day) {
         return rate.hourly(week)
                 .map(hour -> new HourlyRate(
                         hour, week.total().isPositive() ? hour.times(PayRate.averageDay(week)) : Fraction.ZERO));
+    }
+
+    /** Of somebody on a day; nothing where no rate holds then, or it says nothing without scheduled hours. */
+    public static Optional<HourlyRate> on(LocalDate day, Timeline<PayRate> rates, Employment employment) {
+        return rates.on(day).flatMap(rate -> employment.schedule().on(day).flatMap(week -> of(rate, week)));
     }
 
     /** What a balance is worth, of its sign, in cents rounded half up: a day is an average scheduled one. */

@@ -18,6 +18,7 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import upahead.server.employment.Person;
+import upahead.server.platform.files.Progress;
 
 /**
  * Works through many people part by part, so that never everyone's facts are in memory at once. Several parts are worked
@@ -35,7 +36,10 @@ public class PeopleInParts {
     private final Semaphore turns = new Semaphore(GROUPS_AT_ONCE, true);
     private final TransactionTemplate reading;
 
-    PeopleInParts(PlatformTransactionManager transactions) {
+    private final Progress progress;
+
+    PeopleInParts(PlatformTransactionManager transactions, Progress progress) {
+        this.progress = progress;
         this.reading = new TransactionTemplate(transactions);
         this.reading.setReadOnly(true);
     }
@@ -65,6 +69,25 @@ public class PeopleInParts {
         } finally {
             turns.release();
         }
+    }
+
+    /** What came of some people. */
+    private record Part<R>(int people, List<R> rows) {}
+
+    /**
+     * Works through people row by row, and tells how many of them are done.
+     *
+     * @param what is being done, in words that a count follows
+     * @param work what comes of a part; only reads
+     * @param rows takes each row, in the order of the people's ids, on the calling thread
+     */
+    public <R> void rows(List<Person> people, String what, Function<List<Person>, List<R>> work, Consumer<R> rows) {
+        int[] done = new int[1];
+        each(people, some -> new Part<>(some.size(), work.apply(some)), part -> {
+            part.rows().forEach(rows);
+            done[0] += part.people();
+            progress.tell(what, done[0], people.size());
+        });
     }
 
     private <T> void besideEachOther(List<List<Person>> parts, Function<List<Person>, T> work, Consumer<T> results) {

@@ -21,7 +21,6 @@ import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
 import upahead.server.employment.Reach;
 import upahead.server.platform.clock.MovableClock;
-import upahead.server.platform.files.Progress;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
 import upahead.server.platform.sql.TurnStore;
@@ -50,7 +49,6 @@ public class AheadOfAll {
     private final AbsenceCalendar calendar;
     private final Reach reach;
     private final MovableClock clock;
-    private final Progress progress;
     private final WhileUnchanged<AheadQuestion, ForeseenRow> known;
 
     private record AheadQuestion(PeopleQuery people, DateSpan days) {}
@@ -63,7 +61,6 @@ public class AheadOfAll {
             AbsenceCalendar calendar,
             Reach reach,
             MovableClock clock,
-            Progress progress,
             TurnStore turns) {
         this.accounts = accounts;
         this.parts = parts;
@@ -72,7 +69,6 @@ public class AheadOfAll {
         this.calendar = calendar;
         this.reach = reach;
         this.clock = clock;
-        this.progress = progress;
         this.known = WhileUnchanged.byTheDay(turns, MOST_KEPT);
     }
 
@@ -101,24 +97,16 @@ public class AheadOfAll {
                         question.days().first(), question.days().last()))
                 .toList();
         List<ForeseenRow> rows = new ArrayList<>();
-        int[] done = new int[1];
-        parts.each(
+        parts.rows(
                 concerned,
-                some -> new Part(
-                        some.size(),
-                        accounts.of(some, outlook, all).stream()
-                                .flatMap(account -> rows(account, question.days()))
-                                .toList()),
-                part -> {
-                    rows.addAll(part.rows());
-                    done[0] += part.people();
-                    progress.tell("Looking ahead for people", done[0], concerned.size());
-                });
+                "Looking ahead for people",
+                some -> accounts.of(some, outlook, all).stream()
+                        .flatMap(account -> rows(account, question.days()))
+                        .toList(),
+                rows::add);
         rows.sort(Comparator.comparing(ForeseenRow::on).thenComparing(ForeseenRow::person));
         return rows;
     }
-
-    private record Part(int people, List<ForeseenRow> rows) {}
 
     private static Stream<ForeseenRow> rows(PersonAccount account, DateSpan days) {
         if (account.policy().recordedOnly()) {

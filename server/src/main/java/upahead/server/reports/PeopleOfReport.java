@@ -7,7 +7,6 @@ import org.springframework.stereotype.Component;
 import upahead.server.accounts.PeopleInParts;
 import upahead.server.employment.People;
 import upahead.server.employment.Person;
-import upahead.server.platform.files.Progress;
 
 /** Goes through the people of a report part by part, so that never all rows of a large company are in memory. */
 @Component
@@ -15,26 +14,16 @@ class PeopleOfReport {
 
     private final People people;
     private final PeopleInParts parts;
-    private final Progress progress;
 
-    PeopleOfReport(People people, PeopleInParts parts, Progress progress) {
+    PeopleOfReport(People people, PeopleInParts parts) {
         this.people = people;
         this.parts = parts;
-        this.progress = progress;
     }
 
     /**
      * @param work what comes of some people; only reads
      */
     <R> void each(ReportQuestion question, Function<List<Person>, List<R>> work, Consumer<R> rows) {
-        List<Person> asked = people.search(question.people());
-        int[] done = new int[1];
-        parts.each(asked, some -> new Part<>(some.size(), work.apply(some)), part -> {
-            part.rows().forEach(rows);
-            done[0] += part.people();
-            progress.tell("Going through the people", done[0], asked.size());
-        });
+        parts.rows(people.search(question.people()), "Going through the people", work, rows);
     }
-
-    private record Part<R>(int people, List<R> rows) {}
 }

@@ -11,7 +11,6 @@ import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.clock.Sight;
-import upahead.server.platform.files.Progress;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
 import upahead.server.platform.sql.TurnStore;
@@ -31,12 +30,9 @@ public class ValueOfAll {
     private final Policies policies;
     private final Sight sight;
     private final MovableClock clock;
-    private final Progress progress;
     private final WhileUnchanged<Question, ValueRow> known;
 
     private record Question(ValueDays days, LocalDate today) {}
-
-    private record Part(int people, List<ValueRow> rows) {}
 
     ValueOfAll(
             WorthOfAccounts worth,
@@ -45,7 +41,6 @@ public class ValueOfAll {
             Policies policies,
             Sight sight,
             MovableClock clock,
-            Progress progress,
             TurnStore turns) {
         this.worth = worth;
         this.parts = parts;
@@ -53,7 +48,6 @@ public class ValueOfAll {
         this.policies = policies;
         this.sight = sight;
         this.clock = clock;
-        this.progress = progress;
         this.known = WhileUnchanged.byTheDay(turns, MOST_KEPT);
     }
 
@@ -70,12 +64,7 @@ public class ValueOfAll {
                 .filter(person -> person.isEmployedWithin(days.since(), days.last()))
                 .toList();
         List<ValueRow> rows = new ArrayList<>();
-        int[] done = new int[1];
-        parts.each(concerned, some -> new Part(some.size(), worth.of(some, days, all)), part -> {
-            rows.addAll(part.rows());
-            done[0] += part.people();
-            progress.tell("Working out the worth of leave of people", done[0], concerned.size());
-        });
+        parts.rows(concerned, "Working out the worth of leave of people", some -> worth.of(some, days, all), rows::add);
         rows.sort(Comparator.comparing(ValueRow::person).thenComparing(ValueRow::policy));
         return rows;
     }

@@ -73,7 +73,7 @@ public class WorthOfAccounts {
         Ledger recorded = recordedOnly == account.account() ? ahead : Derivation.derive(recordedOnly, account.today());
         Movement moved = moved(account.today(), days, ahead, recorded);
         Employment employment = account.account().employment();
-        Optional<HourlyRate> now = rate(employment, rates, days.asOf());
+        Optional<HourlyRate> now = HourlyRate.on(days.asOf(), rates, employment);
         return new ValueRow(
                 account.person().id(),
                 account.person().code(),
@@ -88,7 +88,7 @@ public class WorthOfAccounts {
                 moved.after(),
                 now.map(HourlyRate::shown).orElse(null),
                 now.map(rate -> ValueChange.of(
-                                moved, account.policy().unit(), rate(employment, rates, days.since()), rate))
+                                moved, account.policy().unit(), HourlyRate.on(days.since(), rates, employment), rate))
                         .orElse(null),
                 now.isEmpty() ? List.of() : series(account, days, rates, ahead, recorded));
     }
@@ -109,15 +109,11 @@ public class WorthOfAccounts {
         List<Amount> worth = new ArrayList<>();
         for (LocalDate day : days.series()) {
             Ledger ledger = day.isAfter(account.today()) ? ahead : recorded;
-            worth.add(rate(employment, rates, day)
+            worth.add(HourlyRate.on(day, rates, employment)
                     .map(rate ->
                             rate.worth(ledger.balance(day), account.policy().unit()))
                     .orElse(Amount.ZERO));
         }
         return worth;
-    }
-
-    private static Optional<HourlyRate> rate(Employment employment, Timeline<PayRate> rates, LocalDate day) {
-        return rates.on(day).flatMap(rate -> employment.schedule().on(day).flatMap(week -> HourlyRate.of(rate, week)));
     }
 }

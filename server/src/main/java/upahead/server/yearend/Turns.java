@@ -29,7 +29,6 @@ import upahead.server.enrolment.Exceptions;
 import upahead.server.enrolment.PersonException;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.clock.MovableClock;
-import upahead.server.platform.files.Progress;
 import upahead.server.platform.rights.Permission;
 import upahead.server.policies.PolicyDetail;
 import upahead.server.rates.PayRates;
@@ -49,9 +48,6 @@ class Turns {
     private final PayRates rates;
     private final CurrentUser user;
     private final MovableClock clock;
-    private final Progress progress;
-
-    private record Part(int people, List<Turn> turns) {}
 
     Turns(
             Accounts accounts,
@@ -61,8 +57,7 @@ class Turns {
             Exceptions exceptions,
             PayRates rates,
             CurrentUser user,
-            MovableClock clock,
-            Progress progress) {
+            MovableClock clock) {
         this.accounts = accounts;
         this.parts = parts;
         this.people = people;
@@ -71,7 +66,6 @@ class Turns {
         this.rates = rates;
         this.user = user;
         this.clock = clock;
-        this.progress = progress;
     }
 
     /** By name: of whoever was employed within the days, one each. */
@@ -82,12 +76,11 @@ class Turns {
                         .toList();
         boolean inMoney = user.get().may(Permission.SEE_PAY_RATES);
         List<Turn> turns = new ArrayList<>();
-        int[] done = new int[1];
-        parts.each(enrolled, some -> new Part(some.size(), turns(policy, days, some, inMoney)), part -> {
-            turns.addAll(part.turns());
-            done[0] += part.people();
-            progress.tell("Working out the year's end of people", done[0], enrolled.size());
-        });
+        parts.rows(
+                enrolled,
+                "Working out the year's end of people",
+                some -> turns(policy, days, some, inMoney),
+                turns::add);
         turns.sort(Comparator.comparing((Turn turn) -> turn.account().person().name())
                 .thenComparing(Turn::personId));
         return turns;
@@ -121,7 +114,7 @@ class Turns {
                 .map(figures -> new Turn(
                         account,
                         figures,
-                        rates.flatMap(timeline -> rate(timeline, employment, on))
+                        rates.flatMap(timeline -> HourlyRate.on(on, timeline, employment))
                                 .orElse(null),
                         own.stream()
                                 .filter(each ->
@@ -138,9 +131,5 @@ class Turns {
         }
         LocalDate next = ledger.benefitYear(days.first()).last().plusDays(1);
         return next.isAfter(days.last()) ? null : next;
-    }
-
-    private static Optional<HourlyRate> rate(Timeline<PayRate> rates, Employment employment, LocalDate on) {
-        return rates.on(on).flatMap(rate -> employment.schedule().on(on).flatMap(week -> HourlyRate.of(rate, week)));
     }
 }

@@ -19,7 +19,6 @@ import upahead.server.enrolment.Enrolled;
 import upahead.server.enrolment.Enrolments;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.clock.Sight;
-import upahead.server.platform.files.Progress;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
 import upahead.server.platform.sql.TurnStore;
@@ -44,7 +43,6 @@ public class EverybodysBalances {
     private final Reach reach;
     private final Sight sight;
     private final MovableClock clock;
-    private final Progress progress;
     private final WhileUnchanged<Question, Held> held;
     private final WhileUnchanged<Question, BalanceRow> known;
 
@@ -60,7 +58,6 @@ public class EverybodysBalances {
             Reach reach,
             Sight sight,
             MovableClock clock,
-            Progress progress,
             TurnStore turns) {
         this.balances = balances;
         this.parts = parts;
@@ -70,7 +67,6 @@ public class EverybodysBalances {
         this.reach = reach;
         this.sight = sight;
         this.clock = clock;
-        this.progress = progress;
         this.held = WhileUnchanged.byTheDay(turns, MOST_KEPT);
         this.known = WhileUnchanged.byTheDay(turns, MOST_KEPT);
     }
@@ -145,17 +141,14 @@ public class EverybodysBalances {
         List<Person> everybody = people.search(question.people());
         List<PolicyDetail> all = policies.all();
         List<BalanceRow> rows = new ArrayList<>();
-        int[] done = new int[1];
-        parts.each(everybody, some -> new Part(some.size(), balances.of(some, question.asOf(), all)), part -> {
-            rows.addAll(part.rows());
-            done[0] += part.people();
-            progress.tell("Working out balances of people", done[0], everybody.size());
-        });
+        parts.rows(
+                everybody,
+                "Working out balances of people",
+                some -> balances.of(some, question.asOf(), all),
+                rows::add);
         rows.sort(Held.ROWS_BY_PERSON);
         return rows;
     }
-
-    private record Part(int people, List<BalanceRow> rows) {}
 
     private record Key(long personId, long policyId) {
 

@@ -189,7 +189,8 @@ public class Examples {
 
     /** It must be possible under the newest text there is, whatever comes of it. */
     private WrittenCase checked(PolicyDetail policy, String written) {
-        WrittenCase example = runs.read(written).named(runs.read(written).name().strip());
+        WrittenCase read = runs.read(written);
+        WrittenCase example = read.named(read.name().strip());
         if (example.name().length() > LONGEST_NAME) {
             throw Refusal.of("example.case", "The name of an example has at most " + LONGEST_NAME + " characters.");
         }
