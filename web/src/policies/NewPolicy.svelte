@@ -113,16 +113,14 @@
   async function save() {
     if (!policy) return;
     await work.do(async () => {
-      const { id } = await answer(api.POST('/api/policies', { body: written() }));
+      const { id } = await answer(
+        brought.length === 0
+          ? api.POST('/api/policies', { body: written() })
+          : api.POST('/api/policies/with-examples', {
+              body: { policy: written(), examples: brought.map((each) => each.written) },
+            }),
+      );
       unsaved.forget();
-      for (const { written: example } of brought) {
-        await answer(
-          api.POST('/api/policies/{id}/examples', {
-            params: { path: { id } },
-            body: { written: example },
-          }),
-        );
-      }
       brought = [];
       said.say('Written as a draft. Nobody is touched until you put it in force.');
       push(`/policies/${id}`);

@@ -25,6 +25,8 @@ import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import upahead.core.quantity.Unit;
+import upahead.server.policies.NewPolicy;
+import upahead.server.policies.PolicyView;
 import upahead.server.policies.examples.ExampleFiles.BroughtExample;
 import upahead.server.policies.examples.ExampleFiles.BroughtFile;
 import upahead.server.policies.examples.Examples.HeldExample;
@@ -55,6 +57,18 @@ class ExampleController {
      * @param from the draft's first day
      */
     record HeldQuestion(@Nullable @Valid WrittenTerms terms, @Nullable LocalDate from) {}
+
+    /** A policy to be written with the examples that it is to keep, each a case file without its policy. */
+    record PolicyWithExamples(
+            @NotNull @Valid NewPolicy policy,
+            @NotNull @Size(max = Examples.MOST, message = "a policy has at most 200 examples")
+                    List<
+                                    @NotBlank
+                                    @Size(
+                                            max = ExampleRuns.LONGEST,
+                                            message = "an example has at most 100,000 characters")
+                                    String>
+                            examples) {}
 
     /** An example and a text, both perhaps still being written. */
     record ExampleAttempt(
@@ -106,6 +120,13 @@ class ExampleController {
     @GetMapping("/{id}/examples/file")
     ResponseEntity<byte[]> file(@PathVariable long id) {
         return files.of(id).answer();
+    }
+
+    /** Writes a policy as a draft and keeps its examples. */
+    @PostMapping("/with-examples")
+    @ResponseStatus(HttpStatus.CREATED)
+    PolicyView write(@Valid @RequestBody PolicyWithExamples brought) {
+        return PolicyView.of(examples.write(brought.policy(), brought.examples()));
     }
 
     /** What comes of an example that is being written. */

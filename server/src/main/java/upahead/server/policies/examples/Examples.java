@@ -17,15 +17,17 @@ import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
 import upahead.server.policies.MonthDays;
+import upahead.server.policies.NewPolicy;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
+import upahead.server.policies.PolicyTexts;
 import upahead.written.WrittenTerms;
 
 /** The examples that policies must keep. */
 @Service
 public class Examples {
 
-    private static final int MOST = 200;
+    static final int MOST = 200;
     private static final int LONGEST_NAME = 120;
     private static final int LONGEST = 200_000;
 
@@ -35,6 +37,7 @@ public class Examples {
     private final ExampleStore store;
     private final ExampleRuns runs;
     private final Policies policies;
+    private final PolicyTexts texts;
     private final Audit audit;
     private final MovableClock clock;
     private final CurrentUser user;
@@ -43,12 +46,14 @@ public class Examples {
             ExampleStore store,
             ExampleRuns runs,
             Policies policies,
+            PolicyTexts texts,
             Audit audit,
             MovableClock clock,
             CurrentUser user) {
         this.store = store;
         this.runs = runs;
         this.policies = policies;
+        this.texts = texts;
         this.audit = audit;
         this.clock = clock;
         this.user = user;
@@ -134,6 +139,29 @@ public class Examples {
                 user.get().name());
         audit.record(Thing.POLICY, policyId, "kept an example", null, example.name());
         return byName(policyId, example.name());
+    }
+
+    /**
+     * Writes a policy as a draft together with the examples that it is to keep; all of it or nothing.
+     *
+     * @param examples their texts
+     * @throws Refusal as for a policy and for an example alone; one about an example says which
+     */
+    @Transactional
+    @May(Permission.WRITE_POLICIES)
+    public PolicyDetail write(NewPolicy policy, List<String> examples) {
+        PolicyDetail written = texts.write(policy);
+        for (String example : examples) {
+            try {
+                keep(written.id(), example);
+            } catch (Refusal refusal) {
+                throw Refusal.of(
+                        "examples",
+                        "The example “%s” cannot be kept: %s"
+                                .formatted(runs.read(example).name().strip(), refusal.getMessage()));
+            }
+        }
+        return written;
     }
 
     /**

@@ -16,6 +16,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.transaction.annotation.Propagation;
+import org.springframework.transaction.annotation.Transactional;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
 import upahead.rehearsal.WrittenCase;
@@ -26,7 +28,9 @@ import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.files.Download;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.policies.Coverage;
+import upahead.server.policies.NewPolicy;
 import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
 import upahead.server.policies.PolicyVersion;
 import upahead.server.policies.examples.ExampleFiles.BroughtExample;
 import upahead.server.policies.examples.ExampleFiles.BroughtFile;
@@ -201,6 +205,38 @@ class ExamplesTest {
                         new String(file.content(), StandardCharsets.UTF_8))
                 .contains("\"forEvery\": 23")
                 .contains("\"ask\": [\"2028-12-31\"]"));
+    }
+
+    @Test
+    void aPolicyIsWrittenTogetherWithItsExamples() {
+        PolicyDetail written = as(() -> examples.write(salariedLeaveAnew(), List.of(HAND_TYPED)));
+        assertThat(as(() -> examples.of(written.id())))
+                .extracting(PolicyExample::name)
+                .containsExactly("Two weeks off");
+    }
+
+    @Test
+    @Transactional(propagation = Propagation.NEVER)
+    void whereOneOfItsExamplesIsRefusedThePolicyIsNotWrittenEither() {
+        int before = as(policies::all).size();
+        assertThatThrownBy(() -> as(() -> examples.write(salariedLeaveAnew(), List.of(HAND_TYPED, HAND_TYPED))))
+                .isInstanceOfSatisfying(
+                        Refusal.class, refusal -> assertThat(refusal.field()).isEqualTo("examples"))
+                .hasMessage("The example “Two weeks off” cannot be kept: There is an example of this name already.");
+        assertThat(as(policies::all)).hasSize(before);
+    }
+
+    private NewPolicy salariedLeaveAnew() {
+        PolicyDetail policy = as(() -> policies.get(SALARIED_LEAVE));
+        return new NewPolicy(
+                "Leave written anew",
+                policy.kind(),
+                policy.unit(),
+                policy.paid(),
+                "ANEW",
+                policy.benefitYear(),
+                policy.rules(),
+                policy.versions().get(0).terms());
     }
 
     private static List<BroughtFile> unpacked(byte[] archive) throws IOException {
