@@ -19,6 +19,9 @@ import upahead.server.platform.tables.ColumnView;
 import upahead.server.reports.ReportFiles;
 import upahead.server.reports.ReportFiles.Format;
 import upahead.server.reports.ReportQuestion;
+import upahead.server.value.ValueDays;
+import upahead.server.value.ValueOfAll;
+import upahead.server.yearend.YearEnds;
 
 /** Everybody's balances in any order, what is ahead for everybody, and a report of all of them as a workbook. */
 final class Answers {
@@ -26,6 +29,7 @@ final class Answers {
     private static final LocalDate TODAY = LocalDate.of(2027, 4, 12);
     private static final int PERIODS = 7;
     private static final int ROWS = 100;
+    private static final long CARRIED = 2;
 
     private Answers() {}
 
@@ -60,7 +64,16 @@ final class Answers {
         DateSpan weeks = DateSpan.of(TODAY.plusDays(1), TODAY.plusWeeks(8));
         print("eight weeks ahead, once", Stopwatch.time(() -> ahead.rows(weeks)));
         print("eight weeks ahead, again", Stopwatch.median(() -> ahead.rows(weeks)));
+        worth(program.getBean(ValueOfAll.class), program.getBean(YearEnds.class));
         workbook(program);
+    }
+
+    private static void worth(ValueOfAll value, YearEnds yearEnds) {
+        ValueDays days = ValueDays.of(TODAY, null);
+        print("what all of it is worth, once", Stopwatch.time(() -> value.rows(days)));
+        print("what all of it is worth, again", Stopwatch.median(() -> value.rows(days)));
+        print("a year's end of everybody, once", Stopwatch.time(() -> yearEnds.of(CARRIED, TODAY.getYear() + 1)));
+        print("a year's end of everybody, again", Stopwatch.median(() -> yearEnds.of(CARRIED, TODAY.getYear() + 1)));
     }
 
     private static Object page(EverybodysBalances balances, String order) {

@@ -11,7 +11,8 @@ import org.openjdk.jmh.runner.options.OptionsBuilder;
 /**
  * Runs all measurements and prints them; with numbers of people as arguments, only the whole run of these sizes, and with
  * {@code setting-up} before them, only how long a company takes to be brought in; with {@code time-off}, only the queue and
- * the calendar; with {@code answers}, only balances, what is ahead and reports of everybody.
+ * the calendar; with {@code answers}, only balances, what is ahead and reports of everybody. With {@code company} and a folder before a number
+ * it leaves a company of that many people there, to be looked at.
  */
 public final class Bench {
 
@@ -19,6 +20,7 @@ public final class Bench {
     private static final String TIME_OFF = "time-off";
     private static final String HOURS = "hours";
     private static final String ANSWERS = "answers";
+    private static final String COMPANY = "company";
     private static final int LARGEST = 10_000;
     private static final int WAITING = 2_000;
     private static final List<Integer> SIZES = List.of(1_000, 2_000, 5_000, 10_000);
@@ -40,6 +42,10 @@ public final class Bench {
         }
         if (arguments.length > 0 && arguments[0].equals(ANSWERS)) {
             Answers.measure(arguments.length > 1 ? sizes(arguments, 1) : List.of(LARGEST));
+            return;
+        }
+        if (arguments.length > 1 && arguments[0].equals(COMPANY)) {
+            KeptCompany.make(Path.of(arguments[1]), arguments.length > 2 ? Integer.parseInt(arguments[2]) : LARGEST);
             return;
         }
         if (arguments.length > 0 && arguments[0].equals(SettingUp.STARTED_AGAIN)) {

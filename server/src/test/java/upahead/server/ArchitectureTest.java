@@ -16,6 +16,7 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
+import java.util.concurrent.ExecutorService;
 import java.util.stream.Stream;
 
 @AnalyzeClasses(packages = "upahead.server", importOptions = ImportOption.DoNotIncludeTests.class)
@@ -33,6 +34,10 @@ class ArchitectureTest {
             .should()
             .dependOnClassesThat()
             .resideInAnyPackage("org.jooq..", "upahead.server.database..");
+
+    /** An interrupted thread closes the file of the database that it reads from, for everybody. */
+    @ArchTest
+    static final ArchRule NOBODY_IS_INTERRUPTED = noClasses().should().callMethod(ExecutorService.class, "shutdownNow");
 
     @ArchTest
     static final ArchRule CONTROLLERS_DO_NOT_REACH_STORES = noClasses()

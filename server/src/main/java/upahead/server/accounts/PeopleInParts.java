@@ -92,9 +92,9 @@ public class PeopleInParts {
 
     private <T> void besideEachOther(List<List<Person>> parts, Function<List<Person>, T> work, Consumer<T> results) {
         ExecutorService workers = Executors.newFixedThreadPool(WORKERS);
+        Queue<Future<T>> begun = new ArrayDeque<>();
         try {
             Iterator<List<Person>> next = parts.iterator();
-            Queue<Future<T>> begun = new ArrayDeque<>();
             while (next.hasNext() || !begun.isEmpty()) {
                 while (next.hasNext() && begun.size() <= WORKERS) {
                     List<Person> part = next.next();
@@ -103,7 +103,9 @@ public class PeopleInParts {
                 results.accept(result(begun.remove()));
             }
         } finally {
-            workers.shutdownNow();
+            // what runs goes on to its end: interrupting a thread closes the file of the database it reads from
+            begun.forEach(each -> each.cancel(false));
+            workers.shutdown();
         }
     }
 

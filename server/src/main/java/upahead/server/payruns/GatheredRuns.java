@@ -155,6 +155,7 @@ class GatheredRuns {
 
     @PreDestroy
     void end() {
-        renewing.shutdownNow();
+        // never interrupted: that would close the file of the database
+        renewing.shutdown();
     }
 }

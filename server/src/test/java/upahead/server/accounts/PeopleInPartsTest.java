@@ -6,10 +6,13 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.BlockingQueue;
+import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.CyclicBarrier;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.LinkedBlockingQueue;
 import java.util.concurrent.TimeUnit;
 import java.util.stream.LongStream;
 import org.junit.jupiter.api.Test;
@@ -56,6 +59,43 @@ class PeopleInPartsTest {
                         some -> {}))
                 .isInstanceOf(IllegalStateException.class)
                 .hasMessage("no more");
+    }
+
+    /** Interrupting a thread that reads closes the file of the database, for everybody. */
+    @Test
+    void nobodyIsInterruptedWhereTheRowsAreNotWantedAnyMore() throws Exception {
+        CountDownLatch begun = new CountDownLatch(1);
+        CountDownLatch ended = new CountDownLatch(1);
+        BlockingQueue<Boolean> interrupted = new LinkedBlockingQueue<>();
+        assertThatThrownBy(() -> parts.each(
+                        people(1_000),
+                        some -> {
+                            if (some.get(0).id() > 500) {
+                                begun.countDown();
+                                interrupted.add(waits(ended));
+                            }
+                            return some;
+                        },
+                        some -> {
+                            await(begun);
+                            throw new IllegalStateException("enough");
+                        }))
+                .hasMessage("enough");
+        ended.countDown();
+        assertThat(interrupted.poll(LONGEST_WAIT, TimeUnit.SECONDS)).isFalse();
+    }
+
+    private static void await(CountDownLatch latch) {
+        assertThat(waits(latch)).isFalse();
+    }
+
+    private static boolean waits(CountDownLatch latch) {
+        try {
+            latch.await(LONGEST_WAIT, TimeUnit.SECONDS);
+            return false;
+        } catch (InterruptedException interrupted) {
+            return true;
+        }
     }
 
     @Test
