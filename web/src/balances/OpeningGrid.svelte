@@ -1,11 +1,29 @@
 <script lang="ts">
   import { day, words } from '../common/format';
-  import { FIGURES } from './opening';
+  import More from '../common/More.svelte';
+  import { FIGURES, isMeant } from './opening';
   import type { Openings } from './openings.svelte';
 
   let { openings }: { openings: Openings } = $props();
+
+  const ROWS_AT_ONCE = 150;
+
+  let search = $state('');
+  let shown = $state(ROWS_AT_ONCE);
+
+  const found = $derived(openings.inOrder.filter(({ line }) => isMeant(line, search)));
 </script>
 
+{#if openings.inOrder.length > ROWS_AT_ONCE}
+  <input
+    type="search"
+    class="input mb-2 w-72"
+    placeholder="Name, code or team"
+    aria-label="Find people"
+    bind:value={search}
+    oninput={() => (shown = ROWS_AT_ONCE)}
+  />
+{/if}
 <div class="max-h-[30rem] max-w-5xl overflow-auto">
   <table class="figures">
     <thead>
@@ -21,7 +39,7 @@
       </tr>
     </thead>
     <tbody>
-      {#each openings.typed as each (`${each.policyId}/${each.line.personId}`)}
+      {#each found.slice(0, shown) as each (`${each.policyId}/${each.line.personId}`)}
         {@const state = openings.stateOf(each)}
         <tr>
           <td>
@@ -50,4 +68,5 @@
       {/each}
     </tbody>
   </table>
+  <More left={found.length - shown} more={() => (shown += ROWS_AT_ONCE)} />
 </div>

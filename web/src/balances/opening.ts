@@ -37,6 +37,20 @@ export function isTyped(each: Typed): boolean {
   return FIGURES.some((name) => each.figures[name] !== (each.line[name] ?? ''));
 }
 
+/** Whether a search means somebody: all its words are in the name, the code or the team. */
+export function isMeant(line: OpeningLine, search: string): boolean {
+  const text = `${line.person} ${line.code} ${line.team}`.toLowerCase();
+  return search
+    .toLowerCase()
+    .split(/\s+/)
+    .every((word) => text.includes(word));
+}
+
+/** Those first that something is wrong with, so that they are seen among thousands. */
+export function wrongFirst<T>(all: T[], isWrong: (each: T) => boolean): T[] {
+  return [...all.filter(isWrong), ...all.filter((each) => !isWrong(each))];
+}
+
 export function asRow(each: Typed): OpeningRow {
   return {
     personId: each.line.personId,

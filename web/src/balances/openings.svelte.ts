@@ -19,6 +19,7 @@ import {
   keyOf,
   stranger,
   type Typed,
+  wrongFirst,
 } from './opening';
 
 const NOT_SET = kept<Record<string, { on: string; figures: Figures }>>('opening balances');
@@ -37,6 +38,8 @@ export class Openings {
   readonly how = new FileReading('opening balances');
 
   #checked = $state<Typed[]>([]);
+  /** What the check said of each. */
+  #states = new WeakMap<Typed, OpeningCheck['rows'][number]>();
   #file: File | null = null;
 
   readonly policy = $derived(this.policies?.find((each) => each.id === this.policyId));
@@ -46,6 +49,12 @@ export class Openings {
     (this.typed ?? []).filter((each) => each.figures.balance.trim() !== ''),
   );
   readonly wrong = $derived(this.#count('WRONG'));
+  /** What is typed, as it is to be seen. */
+  readonly inOrder = $derived(
+    this.check === null || this.wrong === 0
+      ? (this.typed ?? [])
+      : wrongFirst(this.typed ?? [], (each) => this.stateOf(each)?.state === 'WRONG'),
+  );
   readonly changes = $derived(this.#count('CHANGED'));
   readonly toSet = $derived(this.#count('NEW') + this.changes);
   readonly severalPolicies = $derived(
@@ -118,7 +127,7 @@ export class Openings {
   }
 
   stateOf(each: Typed): OpeningCheck['rows'][number] | undefined {
-    return this.check?.rows[this.#checked.indexOf(each)];
+    return this.check === null ? undefined : this.#states.get(each);
   }
 
   nameOf(policyId: number): string {
@@ -139,6 +148,8 @@ export class Openings {
     const body = { rows: this.filled.map(asRow), reason: null };
     this.check = await answer(api.POST('/api/openings/check', { body }));
     this.#checked = [...this.filled];
+    const { rows } = this.check;
+    this.#states = new WeakMap(this.#checked.map((each, at) => [each, rows[at]!]));
   }
 
   set(): Promise<boolean> {

@@ -4,6 +4,7 @@
   import Empty from '../common/Empty.svelte';
   import { dayNumber, isWeekend, longDay, monthName, weekday } from '../common/format';
   import { listKeys } from '../common/listkeys';
+  import More from '../common/More.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import Waiting from '../common/Waiting.svelte';
@@ -15,7 +16,10 @@
   import PersonRow from './PersonRow.svelte';
   import TeamBand from './TeamBand.svelte';
 
+  const TEAMS_AT_ONCE = 30;
+
   let subscribing = $state(false);
+  let shown = $state(TEAMS_AT_ONCE);
 
   const calendar = new AbsenceCalendar(untrack(() => asOf.day));
   const days = $derived(calendar.view?.days ?? []);
@@ -124,7 +128,7 @@
           </span>
         {/each}
       </div>
-      {#each calendar.view.teams as band (band.teamId)}
+      {#each calendar.view.teams.slice(0, shown) as band (band.teamId)}
         {@const isOpen = calendar.opened.includes(band.teamId)}
         <div class="mt-2 grid items-center" style:grid-template-columns={columns}>
           <button
@@ -150,6 +154,7 @@
           {/each}
         {/if}
       {/each}
+      <More left={calendar.view.teams.length - shown} more={() => (shown += TEAMS_AT_ONCE)} />
     </div>
   </div>
   <p class="quiet mt-4 text-sm">

@@ -14,6 +14,8 @@
 
   let policies = $state<Policy[] | null>(null);
   let organisation = $state<Organisation | null>(null);
+  const DOUBLED_SHOWN = 100;
+
   let doubled = $state<Doubled[]>([]);
   const work = new Work();
   let signOffs = $state(false);
@@ -83,7 +85,7 @@
         at all, for a kind of absence
       </summary>
       <ul>
-        {#each doubled as each (`${each.personId} ${each.kind}`)}
+        {#each doubled.slice(0, DOUBLED_SHOWN) as each (`${each.personId} ${each.kind}`)}
           <li>
             <a class="underline" href={`#/people/${each.personId}`}>{each.person}</a>: {each
               .policies.length === 0
@@ -92,6 +94,9 @@
           </li>
         {/each}
       </ul>
+      {#if doubled.length > DOUBLED_SHOWN}
+        <p class="quiet">And {peopleCounted(doubled.length - DOUBLED_SHOWN)} more.</p>
+      {/if}
     </details>
   {/if}
   <div use:listKeys>

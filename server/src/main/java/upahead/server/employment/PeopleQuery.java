@@ -129,20 +129,25 @@ public record PeopleQuery(
 
     /** The same people, as far as they are among some. */
     public PeopleQuery among(Collection<Long> some) {
-        return with(teamId, approverId, some);
+        return with(teamId, approverId, some, withoutApprover);
     }
 
     /** The same people, if somebody decides for them. */
     public PeopleQuery decidedBy(long approver) {
-        return with(teamId, approver, among);
+        return with(teamId, approver, among, withoutApprover);
     }
 
     /** The same people, if they are in a team; all of them where that is null. */
     public PeopleQuery inTeam(Long team) {
-        return with(team, approverId, among);
+        return with(team, approverId, among, withoutApprover);
     }
 
-    private PeopleQuery with(Long team, Long approver, Collection<Long> some) {
+    /** The same people, if nobody decides for them. */
+    public PeopleQuery undecided() {
+        return with(teamId, approverId, among, true);
+    }
+
+    private PeopleQuery with(Long team, Long approver, Collection<Long> some, boolean undecided) {
         return new PeopleQuery(
                 search,
                 team,
@@ -157,7 +162,7 @@ public record PeopleQuery(
                 page,
                 size,
                 some,
-                withoutApprover);
+                undecided);
     }
 
     public static PeopleQuery everybody() {

@@ -12,29 +12,62 @@ import upahead.core.ledger.Ahead;
 import upahead.core.ledger.Derivation;
 import upahead.core.ledger.Ledger;
 import upahead.core.ledger.Upcoming;
+import upahead.server.accounts.Accounts;
 import upahead.server.accounts.AheadView;
 import upahead.server.accounts.AheadWords;
+import upahead.server.accounts.Outlook;
+import upahead.server.accounts.PeopleInParts;
 import upahead.server.accounts.PersonAccount;
+import upahead.server.employment.Person;
 import upahead.server.lookout.LookoutItem.Kind;
 import upahead.server.lookout.LookoutItem.Urgency;
+import upahead.server.policies.Policies;
+import upahead.server.policies.PolicyDetail;
 
 /** What is about to happen to balances: time withheld or lapsing, waits that end, tenure steps. */
 @Component
 class AheadFinder {
 
-    List<LookoutItem> find(List<PersonAccount> accounts, DateSpan ahead) {
+    private final Accounts accounts;
+    private final PeopleInParts parts;
+    private final Policies policies;
+
+    AheadFinder(Accounts accounts, PeopleInParts parts, Policies policies) {
+        this.accounts = accounts;
+        this.parts = parts;
+        this.policies = policies;
+    }
+
+    /**
+     * Finds it for some people, in the order of their ids.
+     *
+     * @param ahead from today on
+     */
+    List<LookoutItem> find(List<Person> some, DateSpan ahead) {
+        Outlook outlook = Outlook.ahead(ahead.first(), ahead.last());
+        List<PolicyDetail> all = policies.all();
         List<LookoutItem> items = new ArrayList<>();
-        for (PersonAccount account : accounts) {
-            if (account.policy().recordedOnly()) {
-                continue;
-            }
-            Ledger ledger = Derivation.derive(account.account(), ahead.last());
-            Set<Class<?>> told = new HashSet<>();
-            for (Upcoming upcoming : Ahead.of(account.account(), ledger, ahead)) {
-                item(account, upcoming)
-                        .filter(unused -> told.add(upcoming.getClass()))
-                        .ifPresent(items::add);
-            }
+        parts.rows(
+                some,
+                "Looking ahead for people",
+                part -> accounts.of(part, outlook, all).stream()
+                        .flatMap(account -> find(account, ahead).stream())
+                        .toList(),
+                items::add);
+        return items;
+    }
+
+    private static List<LookoutItem> find(PersonAccount account, DateSpan ahead) {
+        if (account.policy().recordedOnly()) {
+            return List.of();
+        }
+        List<LookoutItem> items = new ArrayList<>();
+        Ledger ledger = Derivation.derive(account.account(), ahead.last());
+        Set<Class<?>> told = new HashSet<>();
+        for (Upcoming upcoming : Ahead.of(account.account(), ledger, ahead)) {
+            item(account, upcoming)
+                    .filter(unused -> told.add(upcoming.getClass()))
+                    .ifPresent(items::add);
         }
         return items;
     }

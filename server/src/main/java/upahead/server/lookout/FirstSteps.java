@@ -7,7 +7,6 @@ import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.employment.People;
 import upahead.server.employment.PeopleQuery;
-import upahead.server.employment.Person;
 import upahead.server.facts.adjustments.Openings;
 import upahead.server.holidays.Holidays;
 import upahead.server.lookout.FirstStep.What;
@@ -62,16 +61,15 @@ public class FirstSteps {
             return List.of();
         }
         LocalDate today = clock.today();
-        List<Person> everybody = people.search(PeopleQuery.everybody());
-        long undecided =
-                everybody.stream().filter(person -> person.approverId() == null).count();
+        int everybody = people.count(PeopleQuery.everybody());
+        int undecided = people.count(PeopleQuery.everybody().undecided());
         long inForce = policies.all().stream().filter(FirstSteps::isInForce).count();
         boolean hasHolidays =
                 holidays.all().stream().anyMatch(holiday -> holiday.on().getYear() == today.getYear());
         List<FirstStep> steps = new ArrayList<>();
         steps.add(new FirstStep(What.PAY_GROUPS, !groups.isEmpty(), groups.size()));
-        steps.add(new FirstStep(What.PEOPLE, !everybody.isEmpty(), everybody.size()));
-        steps.add(new FirstStep(What.APPROVERS, !everybody.isEmpty() && undecided <= 1, (int) undecided));
+        steps.add(new FirstStep(What.PEOPLE, everybody > 0, everybody));
+        steps.add(new FirstStep(What.APPROVERS, everybody > 0 && undecided <= 1, undecided));
         steps.add(new FirstStep(What.HOLIDAYS, hasHolidays, 0));
         steps.add(new FirstStep(What.POLICIES, inForce > 0, (int) inForce));
         int opened = openings.count();

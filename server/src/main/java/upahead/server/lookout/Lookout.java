@@ -1,6 +1,5 @@
 package upahead.server.lookout;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -9,11 +8,6 @@ import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.DateSpan;
-import upahead.server.accounts.Accounts;
-import upahead.server.accounts.Outlook;
-import upahead.server.employment.People;
-import upahead.server.employment.PeopleQuery;
-import upahead.server.employment.Person;
 import upahead.server.lookout.LookoutItem.Kind;
 import upahead.server.lookout.LookoutItem.Urgency;
 import upahead.server.organisation.Organisation;
@@ -26,8 +20,6 @@ import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
 import upahead.server.platform.words.Words;
-import upahead.server.policies.Policies;
-import upahead.server.policies.VersionState;
 import upahead.server.requests.Requests;
 import upahead.server.requests.leave.RequestQuery;
 import upahead.server.requests.leave.RequestState;
@@ -37,17 +29,13 @@ import upahead.server.requests.leave.RequestSummary;
 @Service
 public class Lookout {
 
-    private static final int WEEKS_AHEAD = 6;
     private static final int URGENT_DAYS = 7;
     private static final int MOST_REQUESTS = 200;
 
     private final Requests requests;
     private final PayRuns runs;
     private final Organisation organisation;
-    private final People people;
-    private final Accounts accounts;
-    private final Policies policies;
-    private final AheadFinder ahead;
+    private final FurtherAhead further;
     private final PayrollFinder payroll;
     private final CurrentUser user;
     private final MovableClock clock;
@@ -56,20 +44,14 @@ public class Lookout {
             Requests requests,
             PayRuns runs,
             Organisation organisation,
-            People people,
-            Accounts accounts,
-            Policies policies,
-            AheadFinder ahead,
+            FurtherAhead further,
             PayrollFinder payroll,
             CurrentUser user,
             MovableClock clock) {
         this.requests = requests;
         this.runs = runs;
         this.organisation = organisation;
-        this.people = people;
-        this.accounts = accounts;
-        this.policies = policies;
-        this.ahead = ahead;
+        this.further = further;
         this.payroll = payroll;
         this.user = user;
         this.clock = clock;
@@ -88,7 +70,7 @@ public class Lookout {
                 .map(this::request)
                 .forEach(items::add);
         if (user.get().may(Permission.RUN_PAYROLL)) {
-            items.addAll(furtherAhead());
+            items.addAll(further.find(clock.today()));
         }
         items.sort(Comparator.comparing(LookoutItem::urgency)
                 .thenComparing(LookoutItem::by)
@@ -191,60 +173,5 @@ public class Lookout {
 
     private static LookoutItem item(Urgency urgency, Kind kind, PayRun run, String what, String why) {
         return new LookoutItem(urgency, kind, run.lastDay(), what, why, null, null, null, run.id(), null);
-    }
-
-    private List<LookoutItem> furtherAhead() {
-        LocalDate today = clock.today();
-        DateSpan span = new DateSpan(today, today.plusWeeks(WEEKS_AHEAD));
-        List<Person> everybody = people.search(PeopleQuery.everybody());
-        List<LookoutItem> items =
-                new ArrayList<>(ahead.find(accounts.of(everybody, Outlook.ahead(today, span.last())), span));
-        everybody.stream()
-                .filter(person -> person.lastDay() != null && span.contains(person.lastDay()))
-                .map(person -> new LookoutItem(
-                        Urgency.FURTHER_AHEAD,
-                        Kind.LEAVER,
-                        person.lastDay(),
-                        person.name() + " leaves",
-                        "The last day is " + Words.day(person.lastDay()) + "; what is left is settled in that run.",
-                        person.id(),
-                        person.name(),
-                        null,
-                        null,
-                        null))
-                .forEach(items::add);
-        List<Person> undecided = everybody.stream()
-                .filter(person -> person.approverId() == null && person.isEmployedWithin(today, today))
-                .toList();
-        if (!undecided.isEmpty()) {
-            items.add(new LookoutItem(
-                    Urgency.FURTHER_AHEAD,
-                    Kind.NO_APPROVER,
-                    today,
-                    undecided.size() == 1
-                            ? "Nobody decides for " + undecided.get(0).name()
-                            : "Nobody decides for " + undecided.size() + " people",
-                    "Their requests go to the administrators.",
-                    null,
-                    null,
-                    null,
-                    null,
-                    null));
-        }
-        policies.all().stream()
-                .filter(policy -> policy.versions().stream().anyMatch(each -> each.state() == VersionState.DRAFT))
-                .map(policy -> new LookoutItem(
-                        Urgency.FURTHER_AHEAD,
-                        Kind.DRAFT,
-                        span.last(),
-                        "A draft of " + policy.name() + " waits",
-                        "It takes effect when it is put in force.",
-                        null,
-                        null,
-                        null,
-                        null,
-                        policy.id()))
-                .forEach(items::add);
-        return items;
     }
 }

@@ -1,6 +1,8 @@
 package upahead.server.payruns;
 
 import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -19,6 +21,8 @@ import upahead.server.employment.Person;
 import upahead.server.facts.hours.RecordedHours;
 import upahead.server.facts.lieu.LieuCredits;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.sql.TurnStore;
+import upahead.server.platform.sql.WhileUnchanged;
 import upahead.server.platform.words.Words;
 import upahead.server.requests.Requests;
 import upahead.server.requests.leave.RequestSummary;
@@ -29,6 +33,8 @@ class Blockers {
 
     private static final int DAYS_NAMED = 4;
 
+    private static final int MOST_KEPT = 50_000;
+
     private final PayRunStore store;
     private final Requests requests;
     private final RecordedHours hours;
@@ -37,6 +43,10 @@ class Blockers {
     private final LieuCredits lieu;
     private final MovableClock clock;
     private final PeopleInParts parts;
+    private final WhileUnchanged<Question, Blocker> known;
+
+    /** Of which run, as of when: within a period what is not finished depends on the time of day. */
+    private record Question(long runId, LocalDateTime asOf) {}
 
     Blockers(
             PayRunStore store,
@@ -46,7 +56,8 @@ class Blockers {
             UnfinishedDays cards,
             LieuCredits lieu,
             MovableClock clock,
-            PeopleInParts parts) {
+            PeopleInParts parts,
+            TurnStore turns) {
         this.store = store;
         this.requests = requests;
         this.hours = hours;
@@ -55,6 +66,7 @@ class Blockers {
         this.lieu = lieu;
         this.clock = clock;
         this.parts = parts;
+        this.known = WhileUnchanged.byTheDay(turns, MOST_KEPT);
     }
 
     List<Blocker> of(PayRun run) {
@@ -83,8 +95,14 @@ class Blockers {
         requests.waitingWithin(run.payGroupId(), run.firstDay(), run.lastDay()).stream()
                 .filter(request -> !run.isOffCycle() || run.offCycleOf() == request.personId())
                 .forEach(request -> blockers.add(waiting(request)));
-        blockers.addAll(unfinishedCards(run));
+        blockers.addAll(known.of(question(run), () -> ofCards(run)));
         return blockers;
+    }
+
+    private Question question(PayRun run) {
+        LocalDateTime now = clock.now();
+        boolean over = now.toLocalDate().isAfter(run.lastDay());
+        return new Question(run.id(), now.truncatedTo(over ? ChronoUnit.DAYS : ChronoUnit.MINUTES));
     }
 
     private static Blocker waiting(RequestSummary request) {
@@ -98,7 +116,7 @@ class Blockers {
     }
 
     /** Days of time cards that are not finished, of everybody paid in the group on the last day. */
-    private List<Blocker> unfinishedCards(PayRun run) {
+    private List<Blocker> ofCards(PayRun run) {
         List<Person> group = people.of(run).stream()
                 .filter(person -> person.isEmployedWithin(run.firstDay(), run.lastDay()))
                 .toList();
@@ -121,12 +139,12 @@ class Blockers {
                     withHours.addAll(part.withHours());
                     inLieu.addAll(part.tooMuchInLieu());
                 });
-        Stream<Blocker> ofCards = group.stream()
+        Stream<Blocker> notFinished = group.stream()
                 .flatMap(person -> unfinished.containsKey(person.id())
                         ? Stream.of(unfinished(person, unfinished.get(person.id()), withHours.contains(person.id())))
                         : unconfirmed.getOrDefault(person.id(), Set.of()).stream()
                                 .map(part -> unconfirmed(person, part, run)));
-        return Stream.concat(ofCards, inLieu.stream()).toList();
+        return Stream.concat(notFinished, inLieu.stream()).toList();
     }
 
     /** What is in the way of some people. */

@@ -22,7 +22,7 @@ import upahead.server.policies.PolicyDetail;
 @Service
 public class ValueOfAll {
 
-    private static final int MOST_KEPT = 60_000;
+    private static final int MOST_KEPT = 120_000;
 
     private final WorthOfAccounts worth;
     private final PeopleInParts parts;

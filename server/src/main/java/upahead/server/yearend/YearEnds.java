@@ -28,6 +28,8 @@ import upahead.server.platform.clock.Sight;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
+import upahead.server.platform.sql.TurnStore;
+import upahead.server.platform.sql.WhileUnchanged;
 import upahead.server.platform.words.Words;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
@@ -40,6 +42,7 @@ import upahead.server.yearend.YearEndRow.State;
 @Service
 public class YearEnds {
 
+    private static final int MOST_KEPT = 50_000;
     private static final int FIRST_YEAR = 1990;
     private static final int LAST_YEAR = 2190;
 
@@ -54,6 +57,10 @@ public class YearEnds {
     private final MovableClock clock;
     private final Sight sight;
     private final TransactionTemplate writing;
+    private final WhileUnchanged<Question, YearEndRow> known;
+
+    /** Of which policy and year, whether in money too, and what day it is. */
+    private record Question(long policyId, int year, boolean inMoney, LocalDate today) {}
 
     YearEnds(
             Turns turns,
@@ -66,6 +73,7 @@ public class YearEnds {
             CurrentUser user,
             MovableClock clock,
             Sight sight,
+            TurnStore counter,
             PlatformTransactionManager transactions) {
         this.turns = turns;
         this.store = store;
@@ -78,6 +86,7 @@ public class YearEnds {
         this.clock = clock;
         this.sight = sight;
         this.writing = new TransactionTemplate(transactions);
+        this.known = WhileUnchanged.byTheDay(counter, MOST_KEPT);
     }
 
     /**
@@ -88,12 +97,14 @@ public class YearEnds {
     @May(Permission.RUN_PAYROLL)
     public YearEndView of(long policyId, int year) {
         PolicyDetail policy = policies.get(policyId);
-        List<Turn> found = turns.of(policy, days(policy, year));
+        DateSpan days = days(policy, year);
         ReviewStore.Kept kept = store.find(policyId, year).orElse(null);
         Map<Long, Expected> expected = kept == null
                 ? Map.of()
                 : store.expected(kept.id()).stream().collect(Collectors.toMap(Expected::personId, Function.identity()));
-        return YearEndView.of(policy, year, kept, rows(found, policy, kept != null, expected));
+        Question question = new Question(policyId, year, user.get().may(Permission.SEE_PAY_RATES), clock.today());
+        List<YearEndRow> rows = known.of(question, () -> rows(turns.of(policy, days), policy, kept != null, expected));
+        return YearEndView.of(policy, year, kept, rows);
     }
 
     private DateSpan days(PolicyDetail policy, int year) {

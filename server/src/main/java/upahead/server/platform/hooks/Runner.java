@@ -59,7 +59,8 @@ class Runner {
         }
     }
 
-    private void sendAll() {
+    /** Sends all that is due. */
+    void sendAll() {
         try {
             Optional<HookMessage> next = take();
             while (next.isPresent()) {
@@ -73,7 +74,9 @@ class Runner {
 
     /** One runner at a time looks for the next message, so that no address has two. */
     private synchronized Optional<HookMessage> take() {
-        Optional<HookMessage> next = waiting.take(LocalDateTime.now(), List.copyOf(busy));
+        LocalDateTime now = LocalDateTime.now();
+        List<Long> others = List.copyOf(busy);
+        Optional<HookMessage> next = waiting.isAnyDue(now, others) ? waiting.take(now, others) : Optional.empty();
         next.ifPresent(message -> busy.add(message.webhookId()));
         return next;
     }

@@ -29,6 +29,12 @@ class Waiting {
         this.store = store;
     }
 
+    /** Whether a message is due; asking is no change, and whoever keeps answers while nothing changes keeps them. */
+    @Transactional(readOnly = true)
+    public boolean isAnyDue(LocalDateTime now, Collection<Long> busy) {
+        return store.due(now, busy).isPresent();
+    }
+
     @Transactional
     public Optional<HookMessage> take(LocalDateTime now, Collection<Long> busy) {
         Optional<HookMessage> due = store.due(now, busy);

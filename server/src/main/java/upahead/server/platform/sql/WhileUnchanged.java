@@ -68,6 +68,8 @@ public final class WhileUnchanged<Q, R> {
             return known;
         }
         List<R> now = rows.get();
+        // answers of earlier turns are never asked for again, but count as popular and would keep new ones out
+        answers.asMap().keySet().removeIf(each -> each.turn() < asked.turn());
         answers.put(asked, now);
         return now;
     }
