@@ -3,6 +3,7 @@
   import { Problem } from '../api/problem';
   import type { AheadView, BalanceDetail, RunPosting } from '../api/types';
   import Amount from '../common/Amount.svelte';
+  import { isZero } from '../common/decimal';
   import { amount, day, kindName, longDay, span, unitName } from '../common/format';
   import ProblemNote from '../common/ProblemNote.svelte';
   import Cause from '../common/Cause.svelte';
@@ -49,6 +50,12 @@
 
   $effect(() => load(path, asOf.day));
 
+  /** The first day of which anything is recorded, where the figures are of a day before it. */
+  const begins = $derived(
+    detail && detail.asOf < (detail.lines[0]?.on ?? '') && isZero(detail.opening)
+      ? detail.lines[0]!.on
+      : null,
+  );
   const facts = $derived(detail ? detail.lines.filter((line) => line.on <= detail!.today) : []);
   const ahead = $derived(detail ? detail.lines.filter((line) => line.on > detail!.today) : []);
 </script>
@@ -81,6 +88,11 @@
       </div>
     </dl>
   </div>
+  {#if begins}
+    <p class="mt-3 border-l-4 border-accent pl-2" data-caveat>
+      Nothing of this balance is recorded before {longDay(begins)}; until then every figure is 0.
+    </p>
+  {/if}
   <div class="sheet mt-3 px-2 pt-2"><StepLine {detail} /></div>
   <p class="quiet mt-1 text-sm">
     Solid: what happened. Dashed: forecast, with work as scheduled and leave as booked. Filled

@@ -19,7 +19,7 @@
   import BalanceBeside from './BalanceBeside.svelte';
   import ColumnChoice from './ColumnChoice.svelte';
   import { Everybody, type Row, SUMMED } from './everybody.svelte';
-  import { ROWS, type RowsOf, USUAL, viewOf, type Wanted } from './view';
+  import { caveat, ROWS, type RowsOf, USUAL, viewOf, type Wanted } from './view';
 
   const everybody = new Everybody();
   const { long, progress } = everybody;
@@ -30,6 +30,7 @@
   let beside = $state<{ personId: number; policyId: number } | null>(null);
   let organisation = $state<Organisation | null>(null);
   let policies = $state<Policy[]>([]);
+  const caveats = $derived(caveat(policies, everybody.wanted.policyId, asOf.day));
 
   onDestroy(() => progress.end());
 
@@ -121,10 +122,10 @@
       {/each}
     </select>
   {/if}
-  <select class="select w-36" aria-label="Policy" bind:value={everybody.wanted.policyId}>
+  <select class="select w-44" aria-label="Policy" bind:value={everybody.wanted.policyId}>
     <option value="">All policies</option>
     {#each policies as each (each.id)}
-      <option value={String(each.id)}>{each.name}</option>
+      <option value={String(each.id)}>{each.name}{each.retired ? ' (retired)' : ''}</option>
     {/each}
   </select>
   {#if long.total && everybody.query}
@@ -185,6 +186,7 @@
   {/if}
 </div>
 <ProblemNote problem={long.problem} />
+{#if caveats}<p class="mb-2 border-l-4 border-accent pl-2" data-caveat>{caveats}</p>{/if}
 {#if progress.step && progress.step.of > 0}
   <p class="quiet" role="status">
     {progress.step.what}: {progress.step.done} of {progress.step.of}

@@ -1,5 +1,6 @@
 import { expect, test } from 'vitest';
-import { addressOf, queryOf, USUAL, viewOf, type Wanted } from './view';
+import type { Policy } from '../api/types';
+import { addressOf, caveat, queryOf, USUAL, viewOf, type Wanted } from './view';
 
 const WANTED: Wanted = {
   search: 'Merrin',
@@ -36,4 +37,28 @@ test('the server is asked only what is wanted', () => {
   });
   const unread = [{ figure: 'balance', how: 'at-least', bound: 'lots', upTo: '' } as const];
   expect(queryOf({ ...USUAL, conditions: [...unread] }, '2027-04-26')).toBeNull();
+});
+
+const policy = (id: number, name: string, starts: (string | null)[], retired: string | null) =>
+  ({ id, name, retired, versions: starts.map((each) => ({ starts: each })) }) as Policy;
+
+const POLICIES = [
+  policy(1, 'Hourly leave', ['2027-01-01', null], null),
+  policy(2, 'Learning days', ['2027-02-01'], '2027-06-30'),
+];
+
+test('figures of a day before anything was in force are said to be 0', () => {
+  expect(caveat(POLICIES, '', '2026-12-31')).toBe(
+    'The first policy is in force from 1 January 2027 on; before that nothing is recorded, and every figure is 0.',
+  );
+  expect(caveat(POLICIES, '2', '2027-01-31')).toContain(
+    'Learning days is in force from 1 February',
+  );
+  expect(caveat(POLICIES, '', '2027-01-01')).toBe('');
+  expect(caveat([], '', '2027-01-01')).toBe('');
+});
+
+test('a view of a policy that has ended says so, from the day after on', () => {
+  expect(caveat(POLICIES, '2', '2027-06-30')).toBe('');
+  expect(caveat(POLICIES, '2', '2027-07-01')).toContain('Learning days ended on 30 June 2027');
 });

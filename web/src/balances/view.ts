@@ -1,3 +1,4 @@
+import type { Policy } from '../api/types';
 import { read, written } from '../common/address';
 import {
   amountTyped,
@@ -5,6 +6,7 @@ import {
   readConditions,
   writtenConditions,
 } from '../common/conditions';
+import { longDay } from '../common/format';
 
 /** What a row of the table of balances can be. */
 export const ROWS = {
@@ -102,4 +104,24 @@ export function viewOf(query: string): { wanted: Wanted; on: string | undefined 
       order: named.order ?? '',
     },
   };
+}
+
+/**
+ * What has to be known about the figures of a view before they are believed; empty where nothing has.
+ *
+ * @param policies all that there are
+ * @param on the day that the figures are as of
+ */
+export function caveat(policies: Policy[], policyId: string, on: string): string {
+  const meant = policies.filter((each) => policyId === '' || String(each.id) === policyId);
+  const first = meant
+    .flatMap((each) => each.versions.flatMap(({ starts }) => (starts === null ? [] : [starts])))
+    .sort()[0];
+  const one = policyId === '' ? null : (meant[0] ?? null);
+  if (first !== undefined && on < first) {
+    return `${one?.name ?? 'The first policy'} is in force from ${longDay(first)} on; before that nothing is recorded, and every figure is 0.`;
+  }
+  return one?.retired && on > one.retired
+    ? `${one.name} ended on ${longDay(one.retired)}: nothing is earned after it, and nobody can ask for it.`
+    : '';
 }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { EChartsCoreOption } from './library';
+  import type { EChartsCoreOption, init } from './library';
   import { type Look, lookOf } from './look';
 
   let {
@@ -15,47 +15,42 @@
 
   /** Draws into a place, again whenever what is drawn, the place's size or the theme changes. */
   function draw(place: HTMLElement) {
-    let draw: (() => void) | null = null;
-    let resize: (() => void) | null = null;
-    let end: (() => void) | null = null;
+    let chart: ReturnType<typeof init> | null = null;
     let gone = false;
     const dark = matchMedia('(prefers-color-scheme: dark)');
-    const again = () => draw?.();
-    const sized = new ResizeObserver(() => resize?.());
+    const sized = new ResizeObserver(() => chart?.resize());
+
+    /** What there is to draw, also before the library is there: so it is drawn again when that changes. */
+    function again() {
+      const look = lookOf(place);
+      const wanted = option(look);
+      chart?.setOption(
+        {
+          animation: false,
+          textStyle: { fontFamily: look.font, color: look.ink },
+          aria: { enabled: true, label: { enabled: false }, decal: { show: true } },
+          ...wanted,
+        },
+        true,
+      );
+    }
 
     // the library comes when there is something to draw
-    void import('./library').then(({ init }) => {
+    void import('./library').then((library) => {
       if (gone) return;
-      const chart = init(place, null, { renderer: 'svg' });
-      draw = () => {
-        const look = lookOf(place);
-        chart.setOption(
-          {
-            animation: false,
-            textStyle: { fontFamily: look.font, color: look.ink },
-            aria: { enabled: true, label: { enabled: false }, decal: { show: true } },
-            ...option(look),
-          },
-          true,
-        );
-      };
-      resize = () => chart.resize();
-      end = () => chart.dispose();
-      draw();
+      chart = library.init(place, null, { renderer: 'svg' });
+      again();
       sized.observe(place);
     });
 
     dark.addEventListener('change', again);
-    $effect(() => {
-      void option;
-      draw?.();
-    });
+    $effect(again);
     return {
       destroy() {
         gone = true;
         dark.removeEventListener('change', again);
         sized.disconnect();
-        end?.();
+        chart?.dispose();
       },
     };
   }

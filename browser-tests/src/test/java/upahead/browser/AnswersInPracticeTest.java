@@ -21,6 +21,18 @@ class AnswersInPracticeTest extends OnTheDemo {
     }
 
     @Test
+    void aDayBeforeAnythingWasRecordedIsSaidToBeOneAndTheLineGoesAlong() {
+        browser.signInAndEnter("teodric", PASSWORD);
+        browser.go("/balances/29/1");
+        browser.sees("[role=img] svg", "balance limit 74");
+        browser.set("header input[data-date]", "1 Jan 2010");
+        browser.sees("[data-caveat]", "Nothing of this balance is recorded before 1 January 2027");
+        browser.seesNot("balance limit 74");
+        browser.go("/balances");
+        browser.sees("[data-caveat]", "The first policy is in force from 1 January 2027 on");
+    }
+
+    @Test
     void aTableOfOnesOwnIsKeptHasAnAddressAndLeadsToEachFact() {
         administrator();
         browser.go("/balances");
