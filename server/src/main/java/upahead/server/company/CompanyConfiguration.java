@@ -6,15 +6,19 @@ import org.springframework.boot.autoconfigure.flyway.FlywayMigrationStrategy;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
-/** Before anything else happens to the tables, a company's file is taken in, where one is named. */
+/** Before anything else happens to the tables, a company's file is taken in or its data moved here, where they are named. */
 @Configuration
 class CompanyConfiguration {
 
     @Bean
-    FlywayMigrationStrategy tablesFrom(@Value("${upahead.from:}") String file) {
+    FlywayMigrationStrategy tablesFrom(
+            @Value("${upahead.from:}") String file, @Value("${upahead.move-from:}") String folder) {
         return flyway -> {
             if (!file.isBlank()) {
                 new CompanyTakenIn(flyway).from(Path.of(file));
+            }
+            if (!folder.isBlank()) {
+                new CompanyMove(flyway).from(Path.of(folder));
             }
             flyway.migrate();
         };

@@ -4,25 +4,20 @@ import java.io.IOException;
 import java.io.OutputStreamWriter;
 import java.io.UncheckedIOException;
 import java.io.Writer;
-import java.math.BigDecimal;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.DigestOutputStream;
-import java.sql.Blob;
 import java.sql.Connection;
 import java.sql.ResultSet;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.sql.Timestamp;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
-import java.util.Base64;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Collectors;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import javax.sql.DataSource;
@@ -34,6 +29,7 @@ import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.company.CompanyFile.Description;
 import upahead.server.company.CompanyFile.TableDescription;
+import upahead.server.platform.sql.DatabaseKind;
 
 /** Writes everything a company has into one file, as it is at one moment. */
 @Component
@@ -99,11 +95,12 @@ class CompanyExport {
         csv.printRecord(columns);
         try (Statement statement = connection.createStatement()) {
             statement.setFetchSize(ROWS_AT_ONCE);
-            try (ResultSet all = statement.executeQuery(select(table, columns, Tables.key(connection, table)))) {
+            try (ResultSet all = statement.executeQuery(
+                    Filling.select(DatabaseKind.of(connection), table, columns, Tables.key(connection, table)))) {
                 while (all.next()) {
                     List<String> cells = new ArrayList<>();
                     for (int at = 1; at <= columns.size(); at++) {
-                        cells.add(text(all.getObject(at)));
+                        cells.add(Cells.text(all.getObject(at)));
                     }
                     csv.printRecord(cells);
                     rows++;
@@ -117,31 +114,6 @@ class CompanyExport {
                 columns,
                 rows,
                 HexFormat.of().formatHex(digest.getMessageDigest().digest()));
-    }
-
-    private static String select(String table, List<String> columns, List<String> key) {
-        String order = key.isEmpty() ? "" : " order by " + listed(key);
-        return "select " + listed(columns) + " from " + Tables.quoted(table) + order;
-    }
-
-    private static String listed(List<String> columns) {
-        return columns.stream().map(Tables::quoted).collect(Collectors.joining(", "));
-    }
-
-    private static String text(Object value) throws SQLException {
-        if (value instanceof Blob blob) {
-            return Base64.getEncoder().encodeToString(blob.getBytes(1, (int) blob.length()));
-        }
-        if (value instanceof byte[] bytes) {
-            return Base64.getEncoder().encodeToString(bytes);
-        }
-        if (value instanceof Timestamp time) {
-            return time.toLocalDateTime().toString();
-        }
-        if (value instanceof BigDecimal number) {
-            return number.toPlainString();
-        }
-        return value == null ? null : value.toString();
     }
 
     private static void delete(Path file) {

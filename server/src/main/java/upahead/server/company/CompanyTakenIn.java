@@ -11,8 +11,6 @@ import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
 import java.sql.Statement;
-import java.sql.Types;
-import java.util.Base64;
 import java.util.HexFormat;
 import java.util.Iterator;
 import java.util.List;
@@ -29,6 +27,7 @@ import org.flywaydb.core.api.MigrationVersion;
 import upahead.server.company.CompanyFile.Description;
 import upahead.server.company.CompanyFile.TableDescription;
 import upahead.server.platform.sql.CannotStart;
+import upahead.server.platform.sql.DatabaseKind;
 
 /**
  * Fills an empty database from a company's file: the tables are made as they were when it was written, filled, checked
@@ -108,27 +107,15 @@ final class CompanyTakenIn {
                 .target(description.schema())
                 .load()
                 .migrate();
-        try (Connection connection = database.getConnection();
-                Statement statement = connection.createStatement()) {
+        try (Connection connection = database.getConnection()) {
             Map<String, List<String>> tables = Tables.ofCompany(connection);
             requireTables(tables, description, file);
-            connection.setAutoCommit(false);
-            statement.execute("set referential_integrity false");
+            Filling filling = Filling.begin(connection);
             for (TableDescription table : description.tables()) {
-                statement.execute("delete from " + Tables.quoted(table.name()));
-                fill(zip, file, table, connection);
+                filling.empty(table.name());
+                fill(zip, file, table, filling);
             }
-            connection.commit();
-            for (TableDescription table : description.tables()) {
-                String name = Tables.quoted(table.name());
-                statement.execute("alter table " + name + " set referential_integrity true check");
-                if (Tables.isNumbered(connection, table.name())) {
-                    statement.execute("alter table " + name + " alter column id restart with"
-                            + " (select coalesce(max(id), 0) + 1 from " + name + ")");
-                }
-            }
-            statement.execute("set referential_integrity true");
-            connection.commit();
+            filling.finish(tables.keySet());
         }
     }
 
@@ -141,25 +128,23 @@ final class CompanyTakenIn {
         }
     }
 
-    private static void fill(ZipFile zip, Path file, TableDescription table, Connection connection)
+    private static void fill(ZipFile zip, Path file, TableDescription table, Filling filling)
             throws SQLException, IOException {
         ZipEntry entry = zip.getEntry(CompanyFile.entry(table.name()));
         if (entry == null) {
             throw new CannotStart(damaged(file));
         }
-        String slots = table.columns().stream().map(column -> "?").collect(Collectors.joining(", "));
-        String columns = table.columns().stream().map(Tables::quoted).collect(Collectors.joining(", "));
         DigestInputStream digest = new DigestInputStream(zip.getInputStream(entry), CompanyFile.sha256());
         long rows = 0;
         try (CSVParser csv = CSVParser.parse(new InputStreamReader(digest, StandardCharsets.UTF_8), CompanyFile.CSV);
-                PreparedStatement insert = connection.prepareStatement(
-                        "insert into " + Tables.quoted(table.name()) + " (" + columns + ") values (" + slots + ")")) {
+                PreparedStatement insert = filling.insert(table.name(), table.columns())) {
+            Cells row = Cells.of(insert, filling.kind());
             Iterator<CSVRecord> records = csv.iterator();
             if (!records.hasNext() || !records.next().toList().equals(table.columns())) {
                 throw new CannotStart(damaged(file));
             }
             while (records.hasNext()) {
-                set(insert, records.next());
+                row.bind(records.next().toList());
                 insert.addBatch();
                 rows++;
                 if (rows % ROWS_AT_ONCE == 0) {
@@ -175,22 +160,12 @@ final class CompanyTakenIn {
         }
     }
 
-    private static void set(PreparedStatement insert, CSVRecord cells) throws SQLException {
-        for (int at = 1; at <= cells.size(); at++) {
-            String cell = cells.get(at - 1);
-            boolean bytes = insert.getParameterMetaData().getParameterType(at) == Types.BLOB;
-            if (bytes && cell != null) {
-                insert.setBytes(at, Base64.getDecoder().decode(cell));
-            } else {
-                insert.setString(at, cell);
-            }
-        }
-    }
-
     private void forgetAll(CannotStart reason) {
         try (Connection connection = database.getConnection();
                 Statement statement = connection.createStatement()) {
-            statement.execute("drop all objects delete files");
+            for (String each : DatabaseKind.of(connection).forgetAll(Tables.all(connection))) {
+                statement.execute(each);
+            }
         } catch (SQLException kept) {
             reason.addSuppressed(kept);
         }

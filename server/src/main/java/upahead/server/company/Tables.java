@@ -8,23 +8,35 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import java.util.TreeMap;
+import upahead.server.platform.sql.DatabaseKind;
 
 /** What the database says of its own tables. */
 final class Tables {
 
-    private static final String SCHEMA = "PUBLIC";
+    private static final String SCRIPTS = "flyway_schema_history";
 
     private Tables() {}
 
     /** The columns of each of the company's tables, by its name, in order. */
     static Map<String, List<String>> ofCompany(Connection connection) throws SQLException {
+        return without(connection, CompanyFile.LEFT_OUT);
+    }
+
+    /** The columns of each table, by its name, in order; without the record of the scripts. */
+    static Map<String, List<String>> everything(Connection connection) throws SQLException {
+        return without(connection, Set.of(SCRIPTS));
+    }
+
+    private static Map<String, List<String>> without(Connection connection, Set<String> leftOut) throws SQLException {
+        DatabaseKind kind = DatabaseKind.of(connection);
         DatabaseMetaData data = connection.getMetaData();
         Map<String, List<String>> tables = new TreeMap<>();
-        try (ResultSet columns = data.getColumns(null, SCHEMA, "%", "%")) {
+        try (ResultSet columns = data.getColumns(null, kind.schema(), "%", "%")) {
             while (columns.next()) {
                 String table = columns.getString("TABLE_NAME").toLowerCase(Locale.ROOT);
-                if (!CompanyFile.LEFT_OUT.contains(table)) {
+                if (!leftOut.contains(table)) {
                     tables.computeIfAbsent(table, name -> new ArrayList<>())
                             .add(columns.getString("COLUMN_NAME").toLowerCase(Locale.ROOT));
                 }
@@ -33,11 +45,24 @@ final class Tables {
         return tables;
     }
 
+    /** The names of all tables there are, as the database writes them. */
+    static List<String> all(Connection connection) throws SQLException {
+        List<String> names = new ArrayList<>();
+        try (ResultSet tables = connection
+                .getMetaData()
+                .getTables(null, DatabaseKind.of(connection).schema(), "%", new String[] {"TABLE", "BASE TABLE"})) {
+            while (tables.next()) {
+                names.add(tables.getString("TABLE_NAME"));
+            }
+        }
+        return names;
+    }
+
     /** The columns of a table's primary key, in order; none where it has no such key. */
     static List<String> key(Connection connection, String table) throws SQLException {
+        DatabaseKind kind = DatabaseKind.of(connection);
         Map<Integer, String> key = new TreeMap<>();
-        try (ResultSet columns =
-                connection.getMetaData().getPrimaryKeys(null, SCHEMA, table.toUpperCase(Locale.ROOT))) {
+        try (ResultSet columns = connection.getMetaData().getPrimaryKeys(null, kind.schema(), kind.name(table))) {
             while (columns.next()) {
                 key.put(
                         columns.getInt("KEY_SEQ"),
@@ -49,13 +74,10 @@ final class Tables {
 
     /** Whether a table numbers its rows by itself. */
     static boolean isNumbered(Connection connection, String table) throws SQLException {
+        DatabaseKind kind = DatabaseKind.of(connection);
         try (ResultSet columns =
-                connection.getMetaData().getColumns(null, SCHEMA, table.toUpperCase(Locale.ROOT), "ID")) {
+                connection.getMetaData().getColumns(null, kind.schema(), kind.name(table), kind.name("id"))) {
             return columns.next() && "YES".equals(columns.getString("IS_AUTOINCREMENT"));
         }
-    }
-
-    static String quoted(String name) {
-        return '"' + name.toUpperCase(Locale.ROOT) + '"';
     }
 }

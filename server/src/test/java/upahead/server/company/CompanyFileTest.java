@@ -34,6 +34,7 @@ import upahead.server.Somebody;
 import upahead.server.WithDemo;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.sql.CannotStart;
+import upahead.server.platform.sql.DatabaseKind;
 
 /** A company written into one file and taken in again by an empty program. */
 @WithDemo
@@ -183,7 +184,7 @@ class CompanyFileTest {
                 Statement statement = connection.createStatement()) {
             for (String table : Tables.ofCompany(connection).keySet()) {
                 List<String> rows = new ArrayList<>();
-                try (ResultSet all = statement.executeQuery("select * from " + Tables.quoted(table))) {
+                try (ResultSet all = statement.executeQuery("select * from " + DatabaseKind.FILE.quoted(table))) {
                     int columns = all.getMetaData().getColumnCount();
                     while (all.next()) {
                         StringBuilder row = new StringBuilder();

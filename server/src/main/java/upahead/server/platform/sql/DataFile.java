@@ -14,8 +14,10 @@ import java.util.Arrays;
 import java.util.Set;
 
 /** The file with the company's data, looked at before anything is done with it: a damaged one is never written to. */
-final class DataFile {
+public final class DataFile {
 
+    private static final String NAME = "up-ahead";
+    private static final String USER = "up-ahead";
     private static final String ENDING = ".mv.db";
     private static final byte[] BEGINNING = "H:2,".getBytes(StandardCharsets.US_ASCII);
     private static final Set<Integer> IN_USE = Set.of(90020, 8000);
@@ -30,8 +32,23 @@ final class DataFile {
      * @param data the folder; it need not exist
      */
     DataFile(Path data) {
-        this.path = data.resolve("up-ahead" + ENDING);
-        this.confirmed = new ConfirmedCount(data.resolve("up-ahead.confirmed"));
+        this.path = data.resolve(NAME + ENDING);
+        this.confirmed = new ConfirmedCount(data.resolve(NAME + ".confirmed"));
+    }
+
+    /**
+     * Opens the file of a folder to be read, once it is known to be whole and ours.
+     *
+     * @throws CannotStart if there is none, or it is damaged or in use
+     */
+    public static Connection reading(Path folder) throws SQLException {
+        DataFile file = new DataFile(folder.toAbsolutePath().normalize());
+        if (!Files.exists(file.path)) {
+            throw new CannotStart("there are no data in " + folder + ".");
+        }
+        String url = DatabaseConfiguration.OWN_FILE + file.path.getParent().resolve(NAME);
+        file.check(url, USER, "");
+        return DriverManager.getConnection(url + ";IFEXISTS=TRUE;ACCESS_MODE_DATA=r", USER, "");
     }
 
     ConfirmedCount confirmed() {

@@ -2,9 +2,14 @@ package upahead.server.platform.sql;
 
 import com.zaxxer.hikari.HikariDataSource;
 import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.time.Duration;
 import org.h2.store.fs.FilePath;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.boot.autoconfigure.flyway.FlywayConfigurationCustomizer;
 import org.springframework.boot.autoconfigure.jdbc.DataSourceProperties;
+import org.springframework.boot.autoconfigure.jooq.DefaultConfigurationCustomizer;
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
@@ -14,7 +19,8 @@ import org.springframework.transaction.PlatformTransactionManager;
 @Configuration
 class DatabaseConfiguration {
 
-    private static final String OWN_FILE = "jdbc:h2:durable:";
+    private static final Duration LONGEST_WAIT = Duration.ofSeconds(30);
+    static final String OWN_FILE = "jdbc:h2:durable:";
 
     static {
         FilePath.register(new DurableFiles());
@@ -31,11 +37,50 @@ class DatabaseConfiguration {
     HikariDataSource dataSource(DataSourceProperties properties, DataFile file) {
         if (isOwnFile(properties)) {
             file.check(properties.determineUrl(), properties.determineUsername(), properties.determinePassword());
+        } else if (kind(properties) == DatabaseKind.SERVER) {
+            checkServer(properties);
         }
-        return properties
+        HikariDataSource database = properties
                 .initializeDataSourceBuilder()
                 .type(HikariDataSource.class)
                 .build();
+        database.setConnectionInitSql(kind(properties).waitForLocks(LONGEST_WAIT));
+        return database;
+    }
+
+    private static void checkServer(DataSourceProperties properties) {
+        String url = properties.determineUrl();
+        try {
+            DriverManager.getConnection(url, properties.determineUsername(), properties.determinePassword())
+                    .close();
+        } catch (SQLException refused) {
+            throw new CannotStart(
+                    "the database at " + url + " lets nobody in: "
+                            + refused.getMessage().lines().findFirst().orElse("")
+                            + " Is the server running, and are the name and password right?",
+                    refused);
+        }
+    }
+
+    /** Each kind of database has scripts of its own as far as there have to be, and names of tables as it writes them. */
+    @Bean
+    FlywayConfigurationCustomizer scripts(DataSourceProperties properties) {
+        DatabaseKind kind = kind(properties);
+        return configuration -> {
+            configuration.locations(kind.migrations().toArray(String[]::new));
+            if (!kind.hasEarlierData()) {
+                configuration.javaMigrations();
+            }
+        };
+    }
+
+    @Bean
+    DefaultConfigurationCustomizer statements(DataSourceProperties properties) {
+        return configuration -> configuration.set(kind(properties).settings());
+    }
+
+    private static DatabaseKind kind(DataSourceProperties properties) {
+        return DatabaseKind.at(properties.determineUrl());
     }
 
     @Bean
