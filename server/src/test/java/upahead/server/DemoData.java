@@ -48,8 +48,21 @@ public final class DemoData {
         }
     }
 
-    /** Copies the data to memory, for this process alone; where the database is to be found. */
-    static String inMemory() {
+    /** Copies the data for this process alone, to memory or to the server of the tests; where they are to be found. */
+    static String copied() {
+        return TestDatabases.onServer() ? onServer() : inMemory();
+    }
+
+    private static String onServer() {
+        try (FileChannel channel = lockFile();
+                FileLock alone = channel.lock()) {
+            return TestDatabases.demo(made());
+        } catch (IOException | SQLException failed) {
+            throw new IllegalStateException("the demo data cannot be brought to the server", failed);
+        }
+    }
+
+    private static String inMemory() {
         String name = "nioMemFS:demo-" + UUID.randomUUID();
         try (FileChannel channel = lockFile();
                 FileLock alone = channel.lock();

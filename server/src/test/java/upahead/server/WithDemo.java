@@ -4,6 +4,7 @@ import java.lang.annotation.ElementType;
 import java.lang.annotation.Retention;
 import java.lang.annotation.RetentionPolicy;
 import java.lang.annotation.Target;
+import org.junit.jupiter.api.Tag;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.test.context.ActiveProfiles;
@@ -13,8 +14,9 @@ import org.springframework.transaction.annotation.Transactional;
 /** A test on the demo data; what it changes is rolled back, and nothing is done by itself. */
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
+@Tag(TestDatabases.ON_BOTH)
 @SpringBootTest(properties = {"upahead.daily.every=1d", "upahead.mail.every=1d", "upahead.delivery.every=1d"})
-@ContextConfiguration(initializers = DemoInMemory.class)
+@ContextConfiguration(initializers = OnDemoData.class)
 @AutoConfigureMockMvc
 @ActiveProfiles("demo")
 @Transactional

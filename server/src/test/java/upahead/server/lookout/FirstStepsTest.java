@@ -11,17 +11,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.context.SpringBootTest;
 import org.springframework.security.access.AccessDeniedException;
+import org.springframework.test.context.ContextConfiguration;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.core.calendar.HolidayCalendar.Holiday;
 import upahead.core.calendar.PayCalendar;
 import upahead.core.calendar.PayDay;
 import upahead.core.quantity.Amount;
 import upahead.core.quantity.Unit;
+import upahead.server.OnEmptyDatabase;
 import upahead.server.Somebody;
+import upahead.server.TestDatabases;
 import upahead.server.employment.EmploymentType;
 import upahead.server.employment.NewPerson;
 import upahead.server.employment.People;
@@ -51,7 +55,9 @@ import upahead.server.policies.TermsWriter;
 import upahead.server.staffing.Starters;
 
 /** A company set up from nothing: each step ticks itself off by what is there, whoever put it there. */
-@SpringBootTest(properties = "spring.datasource.url=jdbc:h2:mem:steps;DB_CLOSE_DELAY=-1")
+@Tag(TestDatabases.ON_BOTH)
+@SpringBootTest
+@ContextConfiguration(initializers = OnEmptyDatabase.class)
 @Transactional
 class FirstStepsTest {
 

@@ -9,6 +9,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.boot.test.autoconfigure.web.servlet.AutoConfigureMockMvc;
@@ -21,11 +22,13 @@ import org.springframework.mock.web.MockPart;
 import org.springframework.test.context.ActiveProfiles;
 import org.springframework.test.context.ContextConfiguration;
 import org.springframework.test.web.servlet.MockMvc;
-import upahead.server.DemoInMemory;
+import upahead.server.OnDemoData;
+import upahead.server.TestDatabases;
 
 /** Two who change the same people in the same moment. */
+@Tag(TestDatabases.ON_BOTH)
 @SpringBootTest
-@ContextConfiguration(initializers = DemoInMemory.class)
+@ContextConfiguration(initializers = OnDemoData.class)
 @AutoConfigureMockMvc
 @ActiveProfiles("demo")
 class SamePeopleTest {
