@@ -1,5 +1,7 @@
 package upahead.server;
 
+import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
+import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
@@ -18,6 +20,8 @@ import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.concurrent.ExecutorService;
 import java.util.stream.Stream;
+import org.jooq.Field;
+import org.jooq.impl.DSL;
 
 @AnalyzeClasses(packages = "upahead.server", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -38,6 +42,16 @@ class ArchitectureTest {
     /** An interrupted thread closes the file of the database that it reads from, for everybody. */
     @ArchTest
     static final ArchRule NOBODY_IS_INTERRUPTED = noClasses().should().callMethod(ExecutorService.class, "shutdownNow");
+
+    /** A database server alone knows the small letters of ASCII only. */
+    @ArchTest
+    static final ArchRule TEXTS_OF_ANY_CASE_ARE_COMPARED_IN_ONE_PLACE = noClasses()
+            .that()
+            .doNotHaveSimpleName("AnyCase")
+            .should()
+            .callMethodWhere(target(nameMatching("containsIgnoreCase|equalIgnoreCase|likeIgnoreCase")))
+            .orShould()
+            .callMethod(DSL.class, "lower", Field.class);
 
     @ArchTest
     static final ArchRule CONTROLLERS_DO_NOT_REACH_STORES = noClasses()

@@ -5,13 +5,13 @@ import static upahead.server.database.Tables.PERSON_PLACEMENT;
 import static upahead.server.organisation.OrganisationJoined.teams;
 
 import java.time.LocalDate;
-import java.util.Locale;
 import org.jooq.Condition;
 import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.SelectJoinStep;
 import org.jooq.SelectOnConditionStep;
 import org.jooq.impl.DSL;
+import upahead.server.platform.sql.AnyCase;
 
 /**
  * The pieces of SQL by which other stores name people in their lists and choose by where these work: the tables
@@ -23,7 +23,7 @@ public final class PeopleJoined {
     public static final Field<String> PERSON_NAME = PERSON.NAME;
 
     private static final Field<String> NAME_AND_CODE =
-            DSL.lower(PERSON.NAME.concat(DSL.inline(" ")).concat(PERSON.CODE));
+            PERSON.NAME.concat(DSL.inline(" ")).concat(PERSON.CODE);
 
     /** Of a list with people at work, where they are. */
     public static final Field<Long> TEAM_ID = PERSON_PLACEMENT.TEAM_ID;
@@ -58,7 +58,7 @@ public final class PeopleJoined {
 
     /** Of a list with people, those in whose name or code a word stands, in capitals or not. */
     public static Condition named(String word) {
-        return NAME_AND_CODE.contains(word.toLowerCase(Locale.ROOT));
+        return AnyCase.contains(NAME_AND_CODE, word);
     }
 
     /** Of a list with people at work, those of a team. */

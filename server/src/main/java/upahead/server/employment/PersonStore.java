@@ -14,6 +14,7 @@ import org.springframework.stereotype.Repository;
 import upahead.server.database.tables.records.PersonRecord;
 import upahead.server.platform.audit.Thing;
 import upahead.server.platform.audit.ThingNames;
+import upahead.server.platform.sql.AnyCase;
 import upahead.server.platform.sql.Inserts;
 import upahead.server.platform.sql.NamesById;
 
@@ -111,7 +112,7 @@ class PersonStore implements ThingNames {
     }
 
     boolean codeIsTaken(String code, long exceptPersonId) {
-        return sql.fetchExists(PERSON, PERSON.CODE.equalIgnoreCase(code).and(PERSON.ID.ne(exceptPersonId)));
+        return sql.fetchExists(PERSON, AnyCase.same(PERSON.CODE, code).and(PERSON.ID.ne(exceptPersonId)));
     }
 
     /** Whose clock code it is. */

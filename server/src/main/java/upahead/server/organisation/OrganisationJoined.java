@@ -10,6 +10,7 @@ import org.jooq.Field;
 import org.jooq.Record;
 import org.jooq.SelectJoinStep;
 import org.jooq.SelectOnConditionStep;
+import upahead.server.platform.sql.AnyCase;
 
 /**
  * The pieces of SQL by which other stores name sites, teams and pay groups in their lists: the tables themselves are read
@@ -48,7 +49,7 @@ public final class OrganisationJoined {
     public static List<Long> teamsNamed(DSLContext sql, String word) {
         return sql.select(TEAM.ID)
                 .from(TEAM)
-                .where(TEAM.NAME.containsIgnoreCase(word))
+                .where(AnyCase.contains(TEAM.NAME, word))
                 .fetch(TEAM.ID);
     }
 }

@@ -20,6 +20,7 @@ import upahead.server.database.tables.records.PolicyVersionRecord;
 import upahead.server.platform.audit.Thing;
 import upahead.server.platform.audit.ThingNames;
 import upahead.server.platform.json.StoredJson;
+import upahead.server.platform.sql.AnyCase;
 import upahead.server.platform.sql.NamesById;
 import upahead.written.WrittenTerms;
 
@@ -40,8 +41,7 @@ class PolicyStore implements ThingNames {
     boolean nameIsTaken(String name, Long exceptPolicyId) {
         return sql.fetchExists(
                 POLICY,
-                POLICY.NAME
-                        .equalIgnoreCase(name.strip())
+                AnyCase.same(POLICY.NAME, name.strip())
                         .and(exceptPolicyId == null ? DSL.noCondition() : POLICY.ID.ne(exceptPolicyId)));
     }
 

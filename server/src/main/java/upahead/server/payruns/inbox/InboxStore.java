@@ -13,6 +13,7 @@ import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import upahead.server.database.tables.records.InboxRowRecord;
+import upahead.server.platform.sql.AnyCase;
 import upahead.server.platform.sql.Inserts;
 
 /** What the stand-in has taken, and how it behaves. */
@@ -81,11 +82,9 @@ class InboxStore {
     private static Condition matching(String search) {
         return search.isBlank()
                 ? DSL.noCondition()
-                : INBOX_ROW
-                        .NAME
-                        .containsIgnoreCase(search.strip())
-                        .or(INBOX_ROW.CODE.equalIgnoreCase(search.strip()))
-                        .or(INBOX_ROW.PERSON.equalIgnoreCase(search.strip()));
+                : AnyCase.contains(INBOX_ROW.NAME, search.strip())
+                        .or(AnyCase.same(INBOX_ROW.CODE, search.strip()))
+                        .or(AnyCase.same(INBOX_ROW.PERSON, search.strip()));
     }
 
     Behaviour behaviour() {

@@ -9,6 +9,7 @@ import org.jooq.DSLContext;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import upahead.server.database.tables.records.AuditRecordRecord;
+import upahead.server.platform.sql.AnyCase;
 import upahead.server.platform.sql.Inserts;
 
 /** The audit trail; records are only ever added. */
@@ -83,15 +84,13 @@ class AuditStore {
         }
         if (query.actor() != null && !query.actor().isBlank()) {
             condition = condition.and(
-                    AUDIT_RECORD.ACTOR.containsIgnoreCase(query.actor().strip()));
+                    AnyCase.contains(AUDIT_RECORD.ACTOR, query.actor().strip()));
         }
         if (query.search() != null && !query.search().isBlank()) {
             String words = query.search().strip();
-            condition = condition.and(AUDIT_RECORD
-                    .WHAT
-                    .containsIgnoreCase(words)
-                    .or(AUDIT_RECORD.BEFORE_CHANGE.containsIgnoreCase(words))
-                    .or(AUDIT_RECORD.AFTER_CHANGE.containsIgnoreCase(words)));
+            condition = condition.and(AnyCase.contains(AUDIT_RECORD.WHAT, words)
+                    .or(AnyCase.contains(AUDIT_RECORD.BEFORE_CHANGE, words))
+                    .or(AnyCase.contains(AUDIT_RECORD.AFTER_CHANGE, words)));
         }
         if (query.from() != null) {
             condition = condition.and(AUDIT_RECORD.AT.ge(query.from().atStartOfDay()));
