@@ -53,7 +53,8 @@ final class WholeRun {
     private WholeRun() {}
 
     static void measure(List<Integer> sizes) throws IOException {
-        System.out.println("A pay run of N people times five policies, after " + RUNS_BEFORE + " closed fortnights");
+        System.out.println("A pay run of N people times five policies, after " + RUNS_BEFORE + " closed fortnights, "
+                + FreshProgram.place());
         System.out.printf(
                 "%8s %9s %9s %8s %8s %10s %12s %7s %10s %12s %12s %9s%n",
                 "people",

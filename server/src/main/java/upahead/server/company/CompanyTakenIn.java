@@ -16,6 +16,7 @@ import java.util.Iterator;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipException;
 import java.util.zip.ZipFile;
@@ -23,6 +24,7 @@ import javax.sql.DataSource;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVRecord;
 import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.MigrationInfo;
 import org.flywaydb.core.api.MigrationVersion;
 import upahead.server.company.CompanyFile.Description;
 import upahead.server.company.CompanyFile.TableDescription;
@@ -95,8 +97,16 @@ final class CompanyTakenIn {
 
     private void requireKnownVersion(Description description, Path file) {
         MigrationVersion version = MigrationVersion.fromVersion(description.schema());
-        boolean known = List.of(flyway.info().all()).stream().anyMatch(each -> version.equals(each.getVersion()));
-        if (!known) {
+        List<MigrationVersion> known = Stream.of(flyway.info().all())
+                .map(MigrationInfo::getVersion)
+                .sorted()
+                .toList();
+        if (version.compareTo(known.get(0)) < 0) {
+            throw new CannotStart(
+                    "the file " + file + " was written by an earlier version of the program, from before"
+                            + " there were servers; take it in to an empty folder with --data DIR, then move that to the server.");
+        }
+        if (!known.contains(version)) {
             throw new CannotStart("the file " + file + " was written by a later version of the program.");
         }
     }

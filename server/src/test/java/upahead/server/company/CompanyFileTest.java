@@ -24,6 +24,7 @@ import java.util.zip.ZipOutputStream;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -115,6 +116,17 @@ class CompanyFileTest {
     void ofAChangedFileNothingIsTakenIn() throws Exception {
         Path changed = rewritten("tables/person.csv", text -> text.replaceFirst("Kerensa", "Kerenza"));
         refused(changed, "the table person in " + changed + " is not as it was written; nothing was taken in.");
+    }
+
+    @Test
+    @Tag(TestDatabases.ON_SERVER)
+    void aServerTakesNoFileFromBeforeThereWereServers() throws Exception {
+        Path earlier =
+                rewritten("company.json", text -> text.replaceFirst("\"schema\" : \"\\d+\"", "\"schema\" : \"20\""));
+        refused(
+                earlier,
+                "the file " + earlier + " was written by an earlier version of the program, from before there were"
+                        + " servers; take it in to an empty folder with --data DIR, then move that to the server.");
     }
 
     @Test

@@ -55,7 +55,7 @@ public enum DatabaseKind {
     },
 
     /** PostgreSQL, on a server that several programs share. */
-    SERVER("public", List.of("classpath:db/postgresql", "classpath:db/both")) {
+    SERVER("public", List.of("classpath:postgresql", "classpath:db/both")) {
         @Override
         public String name(String name) {
             return name.toLowerCase(Locale.ROOT);
