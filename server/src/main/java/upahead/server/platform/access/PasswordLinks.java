@@ -87,7 +87,7 @@ public class PasswordLinks {
         PasswordRules.require(password, List.of(whose.username(), whose.name()));
         store.setPassword(whose.id(), passwords.encode(password));
         store.removeLinks(whose.id());
-        tries.forget(whose.username());
+        tries.right(whose.username(), address);
         audit.record(whose.name(), Thing.SIGN_IN, whose.id(), "set a password", null, null);
         return whose.username();
     }

@@ -6,8 +6,10 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.time.Duration;
 import java.util.Arrays;
 import java.util.stream.Collectors;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -24,6 +26,7 @@ import org.springframework.security.web.authentication.HttpStatusEntryPoint;
 import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfFilter;
 import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -54,8 +57,23 @@ class SecurityConfiguration {
         return new AnnotationTemplateExpressionDefaults();
     }
 
+    /** The token that a page has to send along lies in a cookie, which pages of other sites cannot read. */
     @Bean
-    SecurityFilterChain security(HttpSecurity http, SignInService signIns, ProgramTokens tokens, ObjectMapper json)
+    static CsrfTokenRepository csrfTokens() {
+        return CookieCsrfTokenRepository.withHttpOnlyFalse();
+    }
+
+    /**
+     * @param longest after which a session ends however much it is used
+     */
+    @Bean
+    SecurityFilterChain security(
+            HttpSecurity http,
+            SignInService signIns,
+            ProgramTokens tokens,
+            CsrfTokenRepository csrfTokens,
+            ObjectMapper json,
+            @Value("${upahead.session.longest}") Duration longest)
             throws Exception {
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.PUT, "/api/session/**")
                         .authenticated()
@@ -70,14 +88,14 @@ class SecurityConfiguration {
                         .authenticated()
                         .anyRequest()
                         .permitAll())
-                .csrf(csrf -> csrf.csrfTokenRepository(CookieCsrfTokenRepository.withHttpOnlyFalse())
+                .csrf(csrf -> csrf.csrfTokenRepository(csrfTokens)
                         .csrfTokenRequestHandler(new CsrfTokenRequestAttributeHandler())
                         // whoever brings a token is let in by that alone, and no page of another site knows it
                         .ignoringRequestMatchers(ProgramTokenFilter::isBrought)
                         .ignoringRequestMatchers(STAND_IN))
                 .addFilterBefore(new ProgramTokenFilter(tokens, json), CsrfFilter.class)
                 .addFilterAfter(new TokenInCookie(), CsrfFilter.class)
-                .addFilterBefore(new SignInChanges(signIns), AuthorizationFilter.class)
+                .addFilterBefore(new SignInChanges(signIns, longest), AuthorizationFilter.class)
                 .exceptionHandling(
                         errors -> errors.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))

@@ -14,6 +14,9 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
+import org.springframework.security.web.csrf.CsrfToken;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -80,14 +83,21 @@ class SessionController {
     private final CurrentUser user;
     private final MovableClock clock;
     private final DemoClock demo;
+    private final CsrfTokenRepository csrfTokens;
 
     SessionController(
-            SignInService signIns, PasswordLinks links, CurrentUser user, MovableClock clock, DemoClock demo) {
+            SignInService signIns,
+            PasswordLinks links,
+            CurrentUser user,
+            MovableClock clock,
+            DemoClock demo,
+            CsrfTokenRepository csrfTokens) {
         this.signIns = signIns;
         this.links = links;
         this.user = user;
         this.clock = clock;
         this.demo = demo;
+        this.csrfTokens = csrfTokens;
     }
 
     @GetMapping
@@ -113,15 +123,29 @@ class SessionController {
     SessionView signIn(@Valid @RequestBody SignInForm form, HttpServletRequest request, HttpServletResponse response) {
         SignedIn signedIn = signIns.signIn(form.username(), form.password(), request.getRemoteAddr());
         int changes = signIns.changes(signedIn.id());
-        if (request.getSession(false) != null) {
-            request.changeSessionId();
-        }
+        endSession(request);
         SecurityContext context = SecurityContextHolder.createEmptyContext();
         context.setAuthentication(CurrentUser.authentication(signedIn));
         SecurityContextHolder.setContext(context);
         request.getSession().setAttribute(SignInChanges.ATTRIBUTE, changes);
         SESSIONS.saveContext(context, request, response);
+        changeToken(context, request, response);
         return view(signedIn);
+    }
+
+    private static void endSession(HttpServletRequest request) {
+        HttpSession session = request.getSession(false);
+        if (session != null) {
+            session.invalidate();
+        }
+    }
+
+    /** The token that our pages send along is another one from here on, in the cookie of this very answer. */
+    private void changeToken(SecurityContext context, HttpServletRequest request, HttpServletResponse response) {
+        new CsrfAuthenticationStrategy(csrfTokens).onAuthentication(context.getAuthentication(), request, response);
+        if (request.getAttribute(CsrfToken.class.getName()) instanceof CsrfToken token) {
+            token.getToken();
+        }
     }
 
     /** The name of whom a link was sent to. */
@@ -150,7 +174,7 @@ class SessionController {
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void changePassword(@Valid @RequestBody OwnPassword form, HttpServletRequest request) {
         SignedIn signedIn = user.get();
-        signIns.changePassword(signedIn, form.before(), form.password());
+        signIns.changePassword(signedIn, form.before(), form.password(), request.getRemoteAddr());
         request.getSession().setAttribute(SignInChanges.ATTRIBUTE, signIns.changes(signedIn.id()));
     }
 
@@ -163,10 +187,7 @@ class SessionController {
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signOut(HttpServletRequest request) {
-        HttpSession session = request.getSession(false);
-        if (session != null) {
-            session.invalidate();
-        }
+        endSession(request);
         SecurityContextHolder.clearContext();
     }
 

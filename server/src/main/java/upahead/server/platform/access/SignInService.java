@@ -51,7 +51,7 @@ public class SignInService {
         if (stored.isEmpty() || !stored.get().active() || !matches) {
             throw Refusal.of("password", "This name and password do not match. Please check both and try again.");
         }
-        tries.forget(name);
+        tries.right(name, address);
         trail.signedIn(stored.get().signedIn());
         return stored.get().signedIn();
     }
@@ -69,11 +69,12 @@ public class SignInService {
     /**
      * Changes the own password.
      *
+     * @param address from which it is tried
      * @throws Refusal if the one before is not right, or the new one too easy to guess
      */
     @Transactional
-    void changePassword(SignedIn signedIn, String before, String password) {
-        if (!tries.letPassword(signedIn.username())) {
+    void changePassword(SignedIn signedIn, String before, String password, String address) {
+        if (!tries.letPassword(signedIn.username(), address)) {
             throw Refusal.of("before", "Too many wrong passwords. Please wait a minute and try again.");
         }
         SignInStore.StoredSignIn stored =
@@ -82,7 +83,7 @@ public class SignInService {
             throw Refusal.of("before", "This is not your password. Please type the one you have now.");
         }
         PasswordRules.require(password, List.of(signedIn.username(), signedIn.name()));
-        tries.forget(signedIn.username());
+        tries.right(signedIn.username(), address);
         store.setPassword(signedIn.id(), passwords.encode(password));
         store.removeLinks(signedIn.id());
         audit.record(signedIn.name(), Thing.SIGN_IN, signedIn.id(), "changed the password", null, null);
