@@ -9,9 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.security.DigestOutputStream;
 import java.sql.Connection;
-import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
@@ -29,13 +27,10 @@ import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.company.CompanyFile.Description;
 import upahead.server.company.CompanyFile.TableDescription;
-import upahead.server.platform.sql.DatabaseKind;
 
 /** Writes everything a company has into one file, as it is at one moment. */
 @Component
 class CompanyExport {
-
-    private static final int ROWS_AT_ONCE = 1_000;
 
     private final DataSource database;
     private final Flyway flyway;
@@ -89,30 +84,20 @@ class CompanyExport {
             throws SQLException, IOException {
         zip.putNextEntry(new ZipEntry(CompanyFile.entry(table)));
         DigestOutputStream digest = new DigestOutputStream(zip, CompanyFile.sha256());
-        long rows = 0;
         Writer writer = new OutputStreamWriter(digest, StandardCharsets.UTF_8);
         CSVPrinter csv = new CSVPrinter(writer, CompanyFile.CSV);
         csv.printRecord(columns);
-        try (Statement statement = connection.createStatement()) {
-            statement.setFetchSize(ROWS_AT_ONCE);
-            try (ResultSet all = statement.executeQuery(
-                    Filling.select(DatabaseKind.of(connection), table, columns, Tables.key(connection, table)))) {
-                while (all.next()) {
-                    List<String> cells = new ArrayList<>();
-                    for (int at = 1; at <= columns.size(); at++) {
-                        cells.add(Cells.text(all.getObject(at)));
-                    }
-                    csv.printRecord(cells);
-                    rows++;
-                }
-            }
-        }
+        long[] rows = new long[1];
+        Tables.read(connection, table, columns, cells -> {
+            csv.printRecord(cells);
+            rows[0]++;
+        });
         csv.flush();
         zip.closeEntry();
         return new TableDescription(
                 table,
                 columns,
-                rows,
+                rows[0],
                 HexFormat.of().formatHex(digest.getMessageDigest().digest()));
     }
 

@@ -1,5 +1,6 @@
 package upahead.server.company;
 
+import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
 import java.security.MessageDigest;
@@ -18,7 +19,6 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import upahead.server.platform.sql.CannotStart;
 import upahead.server.platform.sql.DataFile;
-import upahead.server.platform.sql.DatabaseKind;
 
 /**
  * Copies all that is in a data file to another database, in one transaction, and reads it there again: every table says
@@ -50,7 +50,7 @@ final class CompanyMove {
             requireNobody(target);
             flyway.migrate();
             copy(source, target);
-        } catch (SQLException failed) {
+        } catch (SQLException | IOException failed) {
             throw new CannotStart("what is in " + folder + " could not be copied: " + failed.getMessage(), failed);
         }
     }
@@ -81,7 +81,7 @@ final class CompanyMove {
         }
     }
 
-    private static void copy(Connection source, Connection target) throws SQLException {
+    private static void copy(Connection source, Connection target) throws SQLException, IOException {
         Map<String, List<String>> tables = Tables.everything(source);
         Filling filling = Filling.begin(target);
         List<byte[]> sums = new ArrayList<>();
@@ -101,12 +101,12 @@ final class CompanyMove {
     }
 
     private static byte[] copy(Connection source, String table, List<String> columns, Filling filling)
-            throws SQLException {
+            throws SQLException, IOException {
         Summed summed = new Summed();
         try (PreparedStatement insert = filling.insert(table, columns)) {
             Cells row = Cells.of(insert, filling.kind());
             int[] waiting = new int[1];
-            read(source, table, columns, cells -> {
+            Tables.read(source, table, columns, cells -> {
                 summed.add(cells);
                 row.bind(cells);
                 insert.addBatch();
@@ -119,31 +119,11 @@ final class CompanyMove {
         return summed.sum();
     }
 
-    private static byte[] sum(Connection connection, String table, List<String> columns) throws SQLException {
+    private static byte[] sum(Connection connection, String table, List<String> columns)
+            throws SQLException, IOException {
         Summed summed = new Summed();
-        read(connection, table, columns, summed::add);
+        Tables.read(connection, table, columns, summed::add);
         return summed.sum();
-    }
-
-    /** Takes a row. */
-    private interface Row {
-        void take(List<String> cells) throws SQLException;
-    }
-
-    private static void read(Connection connection, String table, List<String> columns, Row rows) throws SQLException {
-        String select = Filling.select(DatabaseKind.of(connection), table, columns, Tables.key(connection, table));
-        try (Statement statement = connection.createStatement()) {
-            statement.setFetchSize(ROWS_AT_ONCE);
-            try (ResultSet all = statement.executeQuery(select)) {
-                while (all.next()) {
-                    List<String> cells = new ArrayList<>();
-                    for (int at = 1; at <= columns.size(); at++) {
-                        cells.add(Cells.text(all.getObject(at)));
-                    }
-                    rows.take(cells);
-                }
-            }
-        }
     }
 
     /** What stands in rows, in one number. */

@@ -1,9 +1,11 @@
 package upahead.server.company;
 
+import java.io.IOException;
 import java.sql.Connection;
 import java.sql.DatabaseMetaData;
 import java.sql.ResultSet;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -15,6 +17,7 @@ import upahead.server.platform.sql.DatabaseKind;
 /** What the database says of its own tables. */
 final class Tables {
 
+    private static final int ROWS_AT_ONCE = 1_000;
     private static final String SCRIPTS = "flyway_schema_history";
 
     private Tables() {}
@@ -78,6 +81,29 @@ final class Tables {
         try (ResultSet columns =
                 connection.getMetaData().getColumns(null, kind.schema(), kind.name(table), kind.name("id"))) {
             return columns.next() && "YES".equals(columns.getString("IS_AUTOINCREMENT"));
+        }
+    }
+
+    /** Takes a row, its values as texts. */
+    interface Row {
+        void take(List<String> cells) throws SQLException, IOException;
+    }
+
+    /** Reads a table row by row, in the order of its key. */
+    static void read(Connection connection, String table, List<String> columns, Row row)
+            throws SQLException, IOException {
+        String select = Filling.select(DatabaseKind.of(connection), table, columns, key(connection, table));
+        try (Statement statement = connection.createStatement()) {
+            statement.setFetchSize(ROWS_AT_ONCE);
+            try (ResultSet all = statement.executeQuery(select)) {
+                while (all.next()) {
+                    List<String> cells = new ArrayList<>();
+                    for (int at = 1; at <= columns.size(); at++) {
+                        cells.add(Cells.text(all.getObject(at)));
+                    }
+                    row.take(cells);
+                }
+            }
         }
     }
 }
