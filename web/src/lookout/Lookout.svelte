@@ -1,6 +1,7 @@
 <script lang="ts">
   import Banknote from '@lucide/svelte/icons/banknote';
   import CalendarClock from '@lucide/svelte/icons/calendar-clock';
+  import DatabaseBackup from '@lucide/svelte/icons/database-backup';
   import DoorOpen from '@lucide/svelte/icons/door-open';
   import FilePen from '@lucide/svelte/icons/file-pen';
   import Hourglass from '@lucide/svelte/icons/hourglass';
@@ -63,6 +64,7 @@
     LEAVER: DoorOpen,
     DRAFT: FilePen,
     NO_APPROVER: UserX,
+    BACKUP: DatabaseBackup,
   };
 
   const BUNDLED = 2;
@@ -111,6 +113,9 @@
   function link(item: LookoutItem): string {
     if (item.kind === 'NO_APPROVER') {
       return '#/people?without-approver';
+    }
+    if (item.kind === 'BACKUP') {
+      return '#/running';
     }
     if (item.runId !== null) {
       return `#/pay-runs/${item.runId}`;

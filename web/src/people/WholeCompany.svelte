@@ -24,7 +24,8 @@
     what was posted and the audit trail, as they are now. A new, empty program takes it in with
     <code>./up-ahead start --data FOLDER --from FILE</code>. It holds everything about everybody,
     and passwords as they are stored; keep it as you keep those. Sent mail and open invitations are
-    not in it.
+    not in it. What is kept every day, to go back to, are the
+    <a class="underline" href="#/running">backups</a>.
   </p>
   <ProblemNote problem={work.problem} />
   <button class="btn" disabled={work.busy} onclick={take}>

@@ -5,6 +5,7 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.flyway.FlywayMigrationStrategy;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import upahead.server.platform.sql.Upgrade;
 
 /** Before anything else happens to the tables, a company's file is taken in or its data moved here, where they are named. */
 @Configuration
@@ -12,7 +13,7 @@ class CompanyConfiguration {
 
     @Bean
     FlywayMigrationStrategy tablesFrom(
-            @Value("${upahead.from:}") String file, @Value("${upahead.move-from:}") String folder) {
+            Upgrade upgrade, @Value("${upahead.from:}") String file, @Value("${upahead.move-from:}") String folder) {
         return flyway -> {
             if (!file.isBlank()) {
                 new CompanyTakenIn(flyway).from(Path.of(file));
@@ -20,7 +21,7 @@ class CompanyConfiguration {
             if (!folder.isBlank()) {
                 new CompanyMove(flyway).from(Path.of(folder));
             }
-            flyway.migrate();
+            upgrade.run(flyway);
         };
     }
 }

@@ -1,6 +1,8 @@
 package upahead.server.company;
 
+import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
@@ -33,7 +35,13 @@ public class CompanyCopies {
      */
     @May(Permission.KEEP_THE_COMPANY)
     public Path take() {
-        Path file = export.write();
+        Path file;
+        try {
+            file = Files.createTempFile("company", ".zip");
+        } catch (IOException full) {
+            throw new UncheckedIOException(full);
+        }
+        export.writeCompany(file);
         writing.executeWithoutResult(
                 status -> audit.record(Thing.COMPANY, THE_COMPANY, "took a copy of everything", null, null));
         return file;

@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.HexFormat;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import javax.sql.DataSource;
@@ -30,7 +31,7 @@ import upahead.server.company.CompanyFile.TableDescription;
 
 /** Writes everything a company has into one file, as it is at one moment. */
 @Component
-class CompanyExport {
+public class CompanyExport {
 
     private final DataSource database;
     private final Flyway flyway;
@@ -41,21 +42,34 @@ class CompanyExport {
     }
 
     /**
-     * Writes the file; what others store meanwhile is not in it.
+     * Writes what another program begins with; what others store meanwhile is not in it.
      *
-     * @return a file of the system's temporary folder, which whoever asked for it deletes
+     * @param file overwritten where it exists, deleted where it cannot be finished
      * @throws UncheckedIOException if there is no room for it
      */
     @Transactional(readOnly = true, isolation = Isolation.SERIALIZABLE)
-    Path write() {
+    void writeCompany(Path file) {
+        write(file, CompanyFile.LEFT_OUT);
+    }
+
+    /**
+     * Writes all that the database holds, as a backup has to; what others store meanwhile is not in it.
+     *
+     * @param file overwritten where it exists, deleted where it cannot be finished
+     * @throws UncheckedIOException if there is no room for it
+     */
+    @Transactional(readOnly = true, isolation = Isolation.SERIALIZABLE)
+    public void writeAll(Path file) {
+        write(file, CompanyFile.NEVER_WRITTEN);
+    }
+
+    private void write(Path file, Set<String> leftOut) {
         Connection connection = DataSourceUtils.getConnection(database);
-        Path file = null;
         try {
-            file = Files.createTempFile("company", ".zip");
             try (ZipOutputStream zip = new ZipOutputStream(Files.newOutputStream(file), StandardCharsets.UTF_8)) {
                 List<TableDescription> tables = new ArrayList<>();
                 for (Map.Entry<String, List<String>> table :
-                        Tables.ofCompany(connection).entrySet()) {
+                        Tables.without(connection, leftOut).entrySet()) {
                     tables.add(write(connection, table.getKey(), table.getValue(), zip));
                 }
                 zip.putNextEntry(new ZipEntry(CompanyFile.DESCRIPTION));
@@ -64,15 +78,14 @@ class CompanyExport {
                         flyway.info().current().getVersion().getVersion(),
                         LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS).toString(),
                         tables,
-                        CompanyFile.LEFT_OUT)));
+                        leftOut)));
                 zip.closeEntry();
             }
-            return file;
         } catch (IOException failed) {
-            delete(file);
+            file.toFile().delete();
             throw new UncheckedIOException(failed);
         } catch (SQLException failed) {
-            delete(file);
+            file.toFile().delete();
             throw new IllegalStateException("the company cannot be read", failed);
         } finally {
             DataSourceUtils.releaseConnection(connection, database);
@@ -99,11 +112,5 @@ class CompanyExport {
                 columns,
                 rows[0],
                 HexFormat.of().formatHex(digest.getMessageDigest().digest()));
-    }
-
-    private static void delete(Path file) {
-        if (file != null) {
-            file.toFile().delete();
-        }
     }
 }

@@ -30,6 +30,9 @@ final class CompanyFile {
             "webhook",
             "webhook_message");
 
+    /** The history of the scripts, which every program writes by itself. */
+    static final Set<String> NEVER_WRITTEN = Set.of("flyway_schema_history");
+
     /** No cell at all is an unknown value, two quotes are an empty text. */
     static final CSVFormat CSV = CSVFormat.DEFAULT
             .builder()

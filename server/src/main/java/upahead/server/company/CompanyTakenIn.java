@@ -86,7 +86,9 @@ final class CompanyTakenIn {
         }
         try (InputStream content = zip.getInputStream(entry)) {
             Description description = CompanyFile.JSON.readValue(content, Description.class);
-            if (!CompanyFile.FORMAT.equals(description.format()) || description.tables() == null) {
+            if (!CompanyFile.FORMAT.equals(description.format())
+                    || description.tables() == null
+                    || description.leftOut() == null) {
                 throw new CannotStart("the file " + file + " is none of a company.");
             }
             return description;
@@ -118,7 +120,7 @@ final class CompanyTakenIn {
                 .load()
                 .migrate();
         try (Connection connection = database.getConnection()) {
-            Map<String, List<String>> tables = Tables.ofCompany(connection);
+            Map<String, List<String>> tables = Tables.without(connection, description.leftOut());
             requireTables(tables, description, file);
             Filling filling = Filling.begin(connection);
             for (TableDescription table : description.tables()) {
@@ -132,7 +134,7 @@ final class CompanyTakenIn {
     private static void requireTables(Map<String, List<String>> tables, Description description, Path file) {
         Map<String, List<String>> described = description.tables().stream()
                 .collect(Collectors.toMap(TableDescription::name, TableDescription::columns));
-        if (!tables.equals(described)) {
+        if (!tables.equals(described) || !CompanyFile.LEFT_OUT.containsAll(description.leftOut())) {
             throw new CannotStart("the file " + file + " has other tables than its version " + description.schema()
                     + " has; nothing was taken in.");
         }

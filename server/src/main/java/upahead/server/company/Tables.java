@@ -18,21 +18,16 @@ import upahead.server.platform.sql.DatabaseKind;
 final class Tables {
 
     private static final int ROWS_AT_ONCE = 1_000;
-    private static final String SCRIPTS = "flyway_schema_history";
 
     private Tables() {}
 
-    /** The columns of each of the company's tables, by its name, in order. */
-    static Map<String, List<String>> ofCompany(Connection connection) throws SQLException {
-        return without(connection, CompanyFile.LEFT_OUT);
-    }
-
     /** The columns of each table, by its name, in order; without the record of the scripts. */
     static Map<String, List<String>> everything(Connection connection) throws SQLException {
-        return without(connection, Set.of(SCRIPTS));
+        return without(connection, CompanyFile.NEVER_WRITTEN);
     }
 
-    private static Map<String, List<String>> without(Connection connection, Set<String> leftOut) throws SQLException {
+    /** The columns of each table that is not among those left out, by its name, in order. */
+    static Map<String, List<String>> without(Connection connection, Set<String> leftOut) throws SQLException {
         DatabaseKind kind = DatabaseKind.of(connection);
         DatabaseMetaData data = connection.getMetaData();
         Map<String, List<String>> tables = new TreeMap<>();

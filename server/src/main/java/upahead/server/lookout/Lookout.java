@@ -24,6 +24,7 @@ import upahead.server.requests.Requests;
 import upahead.server.requests.leave.RequestQuery;
 import upahead.server.requests.leave.RequestState;
 import upahead.server.requests.leave.RequestSummary;
+import upahead.server.running.Backups;
 
 /** What needs whoever looks, by how soon. */
 @Service
@@ -37,6 +38,7 @@ public class Lookout {
     private final Organisation organisation;
     private final FurtherAhead further;
     private final PayrollFinder payroll;
+    private final Backups backups;
     private final CurrentUser user;
     private final MovableClock clock;
 
@@ -46,6 +48,7 @@ public class Lookout {
             Organisation organisation,
             FurtherAhead further,
             PayrollFinder payroll,
+            Backups backups,
             CurrentUser user,
             MovableClock clock) {
         this.requests = requests;
@@ -53,6 +56,7 @@ public class Lookout {
         this.organisation = organisation;
         this.further = further;
         this.payroll = payroll;
+        this.backups = backups;
         this.user = user;
         this.clock = clock;
     }
@@ -72,10 +76,18 @@ public class Lookout {
         if (user.get().may(Permission.RUN_PAYROLL)) {
             items.addAll(further.find(clock.today()));
         }
+        if (user.get().may(Permission.KEEP_THE_COMPANY)) {
+            backups.wrong().map(this::backup).ifPresent(items::add);
+        }
         items.sort(Comparator.comparing(LookoutItem::urgency)
                 .thenComparing(LookoutItem::by)
                 .thenComparing(LookoutItem::what));
         return items;
+    }
+
+    private LookoutItem backup(String why) {
+        return new LookoutItem(
+                Urgency.NOW, Kind.BACKUP, clock.today(), "Look at the backups", why, null, null, null, null, null);
     }
 
     private List<RequestSummary> waiting() {

@@ -69,6 +69,7 @@ public record LookoutItem(
         TENURE,
         LEAVER,
         DRAFT,
-        NO_APPROVER
+        NO_APPROVER,
+        BACKUP
     }
 }

@@ -1,5 +1,16 @@
 /** What needs a look, most urgent first, and what comes next. */
-@Uses({"accounts", "employment", "facts", "holidays", "organisation", "payruns", "platform", "policies", "requests"})
+@Uses({
+    "accounts",
+    "employment",
+    "facts",
+    "holidays",
+    "organisation",
+    "payruns",
+    "platform",
+    "policies",
+    "requests",
+    "running"
+})
 package upahead.server.lookout;
 
 import upahead.server.Uses;

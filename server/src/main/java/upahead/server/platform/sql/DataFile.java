@@ -12,6 +12,7 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Arrays;
 import java.util.Set;
+import upahead.server.platform.backups.BackupFolder;
 
 /** The file with the company's data, looked at before anything is done with it: a damaged one is never written to. */
 public final class DataFile {
@@ -27,11 +28,14 @@ public final class DataFile {
 
     private final Path path;
     private final ConfirmedCount confirmed;
+    private final BackupFolder backups;
 
     /**
      * @param data the folder; it need not exist
+     * @param backups of what is in it
      */
-    DataFile(Path data) {
+    DataFile(Path data, BackupFolder backups) {
+        this.backups = backups;
         this.path = data.resolve(NAME + ENDING);
         this.confirmed = new ConfirmedCount(data.resolve(NAME + ".confirmed"));
     }
@@ -42,7 +46,8 @@ public final class DataFile {
      * @throws CannotStart if there is none, or it is damaged or in use
      */
     public static Connection reading(Path folder) throws SQLException {
-        DataFile file = new DataFile(folder.toAbsolutePath().normalize());
+        Path data = folder.toAbsolutePath().normalize();
+        DataFile file = new DataFile(data, new BackupFolder(data.resolve("backups")));
         if (!Files.exists(file.path)) {
             throw new CannotStart("there are no data in " + folder + ".");
         }
@@ -53,6 +58,29 @@ public final class DataFile {
 
     ConfirmedCount confirmed() {
         return confirmed;
+    }
+
+    /** Where a copy is put aside while the file is brought up to date. */
+    Path beforeUpgrade() {
+        return path.resolveSibling(NAME + ".before-upgrade.zip");
+    }
+
+    /**
+     * Puts the copy of before an upgrade back, where there is one; nobody has the file open.
+     *
+     * @throws CannotStart if it cannot be put back
+     */
+    void undoUpgrade() {
+        if (Files.exists(beforeUpgrade())) {
+            try {
+                Upgrade.putBack(beforeUpgrade(), path);
+            } catch (IOException failed) {
+                throw new CannotStart(
+                        "an upgrade was cut short, and the data of before, in " + beforeUpgrade()
+                                + ", cannot be put back: " + failed.getMessage(),
+                        failed);
+            }
+        }
     }
 
     /**
@@ -71,12 +99,13 @@ public final class DataFile {
         if (!Files.isWritable(folder) || (Files.exists(path) && !Files.isWritable(path))) {
             throw new CannotStart("the data in " + folder + " cannot be written to; check the folder's permissions.");
         }
+        undoUpgrade();
         if (Files.exists(path)) {
             checkBeginning();
             checkContent(url, user, password);
         } else if (confirmed.exists()) {
             throw new CannotStart("the data file " + path + " is missing, though " + confirmed.path()
-                    + " says that there was one; put it back, or delete that file to begin anew.");
+                    + " says that there was one; put it back, or delete that file to begin anew." + newestGood());
         }
     }
 
@@ -84,11 +113,11 @@ public final class DataFile {
         try (InputStream file = Files.newInputStream(path)) {
             byte[] beginning = file.readNBytes(BEGINNING.length);
             if (beginning.length == 0) {
-                throw new CannotStart("the data file " + path + " is empty: it is damaged. Put back a backup of it.");
+                throw new CannotStart("the data file " + path + " is empty: it is damaged." + newestGood());
             }
             if (!Arrays.equals(beginning, BEGINNING)) {
-                throw new CannotStart(
-                        "the file " + path + " is damaged or not one of this program; nothing was changed" + " in it.");
+                throw new CannotStart("the file " + path
+                        + " is damaged or not one of this program; nothing was changed in it." + newestGood());
             }
         } catch (IOException unreadable) {
             throw new CannotStart("the data file " + path + " cannot be read.", unreadable);
@@ -104,7 +133,8 @@ public final class DataFile {
             if (missing > 0) {
                 throw new CannotStart("the data file " + path + " lacks the last " + missing
                         + " changes that were confirmed: it is damaged, or an older copy was put in its place. Put back the"
-                        + " right one; if the older copy is meant, delete " + confirmed.path() + " first.");
+                        + " right one; if the older copy is meant, delete " + confirmed.path() + " first."
+                        + newestGood());
             }
         } catch (SQLException refused) {
             if (IN_USE.contains(refused.getErrorCode())) {
@@ -119,9 +149,17 @@ public final class DataFile {
                 throw new CannotStart(
                         refused.getErrorCode() == WRONG_USER
                                 ? "the file " + path + " is not one of this program."
-                                : "the data file " + path + " is damaged; put back a backup of it.",
+                                : "the data file " + path + " is damaged." + newestGood(),
                         refused);
             }
         }
+    }
+
+    /** What to put in its place. */
+    private String newestGood() {
+        return backups.newestGood()
+                .map(newest -> " To take the newest good backup in to an empty folder: ./up-ahead restore "
+                        + backups.file(newest) + " --data FOLDER")
+                .orElse(" There is no good backup in " + backups.path() + ".");
     }
 }

@@ -14,6 +14,7 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.transaction.PlatformTransactionManager;
+import upahead.server.platform.backups.BackupFolder;
 
 /** The database: in a file whose writes are durable, unless another address is given. */
 @Configuration
@@ -27,8 +28,13 @@ class DatabaseConfiguration {
     }
 
     @Bean
-    DataFile dataFile(@Value("${upahead.data:./data}") String data) {
-        return new DataFile(Path.of(data).toAbsolutePath().normalize());
+    BackupFolder backupFolder(@Value("${upahead.backups.folder}") String folder) {
+        return new BackupFolder(Path.of(folder).toAbsolutePath().normalize());
+    }
+
+    @Bean
+    DataFile dataFile(@Value("${upahead.data:./data}") String data, BackupFolder backups) {
+        return new DataFile(Path.of(data).toAbsolutePath().normalize(), backups);
     }
 
     /** Looks at the file before the first connection is made. */
@@ -73,9 +79,16 @@ class DatabaseConfiguration {
         return configuration -> {
             configuration.locations(kind.migrations().toArray(String[]::new));
             if (!kind.hasEarlierData()) {
+                // all of them or none
+                configuration.group(true);
                 configuration.javaMigrations();
             }
         };
+    }
+
+    @Bean
+    Upgrade upgrade(HikariDataSource database, DataSourceProperties properties, DataFile file) {
+        return new Upgrade(database, isOwnFile(properties) ? file : null);
     }
 
     @Bean

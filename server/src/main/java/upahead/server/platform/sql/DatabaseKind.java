@@ -1,5 +1,6 @@
 package upahead.server.platform.sql;
 
+import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
@@ -158,6 +159,11 @@ public enum DatabaseKind {
 
     /** Binds a text to a column of any type. */
     public abstract void bindText(PreparedStatement statement, int at, String text) throws SQLException;
+
+    /** The statement that copies a file in use into a zip, as it is at one moment. */
+    String copyTo(Path zip) {
+        return "backup to '" + zip.toString().replace("'", "''") + "'";
+    }
 
     /**
      * The statements that leave nothing of what was made for one company.

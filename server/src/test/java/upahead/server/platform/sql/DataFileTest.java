@@ -10,11 +10,13 @@ import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.time.LocalDateTime;
 import java.util.Arrays;
 import org.h2.store.fs.FilePath;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import upahead.server.platform.backups.BackupFolder;
 
 /** Data files that are not what they should be: nothing is written to them, and one sentence says what to do. */
 class DataFileTest {
@@ -34,7 +36,7 @@ class DataFileTest {
             connection.createStatement().execute("create table turn (taken bigint)");
             connection.createStatement().execute("insert into turn values (7)");
         }
-        new DataFile(data).confirmed().confirm(7);
+        dataFile(data).confirmed().confirm(7);
     }
 
     @Test
@@ -52,7 +54,7 @@ class DataFileTest {
     @Test
     void aFolderThatCannotBeMadeIsNamed() throws IOException {
         Path inTheWay = Files.writeString(data.resolve("in-the-way"), "a file");
-        assertThatThrownBy(() -> new DataFile(inTheWay.resolve("data")).check(url, "up-ahead", ""))
+        assertThatThrownBy(() -> dataFile(inTheWay.resolve("data")).check(url, "up-ahead", ""))
                 .isInstanceOf(CannotStart.class)
                 .hasMessageContaining("cannot be made");
     }
@@ -81,7 +83,7 @@ class DataFileTest {
 
     @Test
     void anOlderCopyIsRefusedUnlessItIsMeant() {
-        new DataFile(data).confirmed().confirm(9);
+        dataFile(data).confirmed().confirm(9);
         assertThatThrownBy(this::check)
                 .hasMessageContaining("lacks the last 2 changes that were confirmed")
                 .hasMessageContaining("up-ahead.confirmed");
@@ -106,8 +108,29 @@ class DataFileTest {
         }
     }
 
+    @Test
+    void theNewestGoodBackupIsNamedWhereTheDataAreDamaged() throws IOException {
+        Files.writeString(file, "a letter to the bank");
+        assertThatThrownBy(this::check).hasMessageContaining("There is no good backup in " + data.resolve("backups"));
+        BackupFolder backups = backups(data);
+        LocalDateTime night = LocalDateTime.of(2027, 4, 26, 1, 30);
+        backups.keep(backups.begin(), night, true, "");
+        backups.keep(backups.begin(), night.plusDays(1), false, "cut off");
+        assertThatThrownBy(this::check)
+                .hasMessageContaining("To take the newest good backup in to an empty folder: ./up-ahead restore "
+                        + data.resolve("backups").resolve("up-ahead-2027-04-26-013000.zip"));
+    }
+
+    private static DataFile dataFile(Path data) {
+        return new DataFile(data, backups(data));
+    }
+
+    private static BackupFolder backups(Path data) {
+        return new BackupFolder(data.resolve("backups"));
+    }
+
     private void check() {
-        new DataFile(data).check(url, "up-ahead", "");
+        dataFile(data).check(url, "up-ahead", "");
     }
 
     /** The same files under another name, so that the database takes them for those of another program. */
