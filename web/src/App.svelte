@@ -3,6 +3,7 @@
   import { answer, api } from './api/client';
   import Frame from './frame/Frame.svelte';
   import { router } from 'svelte-spa-router';
+  import SecondStepFirst from './frame/SecondStepFirst.svelte';
   import SetPassword from './frame/SetPassword.svelte';
   import SignIn from './frame/SignIn.svelte';
   import { session } from './frame/session.svelte';
@@ -19,6 +20,8 @@
   <Terminal />
 {:else if session.loaded && router.location.startsWith('/set-password/')}
   <SetPassword />
+{:else if session.loaded && session.current.secondStepMissing}
+  <SecondStepFirst />
 {:else if session.loaded && session.current.signedIn}
   <Frame />
 {:else if session.loaded}

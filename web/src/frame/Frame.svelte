@@ -107,7 +107,9 @@
         <kbd class="ml-auto text-xs">Ctrl K</kbd>
       </button>
       <p class="pt-1 leading-tight">{session.current.name}</p>
-      <button class="hover:underline" onclick={() => (password = true)}>Your password</button>
+      {#if session.current.passwords}
+        <button class="hover:underline" onclick={() => (password = true)}>Your password</button>
+      {/if}
       <button class="flex items-center gap-2 hover:underline" onclick={signOut}>
         <LogOut size={15} aria-hidden="true" /> Sign out
       </button>
@@ -123,7 +125,9 @@
     </main>
     <footer class="flex justify-between border-t border-base-300 px-4 py-2 text-sm lg:hidden">
       <span>{session.current.name}</span>
-      <button class="underline" onclick={() => (password = true)}>Your password</button>
+      {#if session.current.passwords}
+        <button class="underline" onclick={() => (password = true)}>Your password</button>
+      {/if}
       <button class="underline" onclick={signOut}>Sign out</button>
     </footer>
   </div>

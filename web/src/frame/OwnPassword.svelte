@@ -4,6 +4,7 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import { said } from '../common/said.svelte';
   import SidePanel from '../common/SidePanel.svelte';
+  import SecondStep from './SecondStep.svelte';
   import { Work } from '../common/work.svelte';
 
   let { close }: { close: () => void } = $props();
@@ -65,4 +66,5 @@
       >Change the password</button
     >
   </form>
+  <div class="mt-8 border-t border-base-300 pt-4"><SecondStep /></div>
 </SidePanel>

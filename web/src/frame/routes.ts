@@ -39,6 +39,7 @@ import Notices from '../notices/Notices.svelte';
 import LeaveFile from '../requests/LeaveFile.svelte';
 import Requests from '../requests/Requests.svelte';
 import Programs from '../programs/Programs.svelte';
+import WaysIn from '../people/WaysIn.svelte';
 import Running from '../running/Running.svelte';
 import Rates from '../value/Rates.svelte';
 import Value from '../value/Value.svelte';
@@ -92,6 +93,7 @@ export const routes = {
   '/value/rates': Rates,
   '/year-end': YearEnd,
   '/programs': Programs,
+  '/ways-in': WaysIn,
   '/running': Running,
   '/audit': Audit,
   '/mail': Mailbox,

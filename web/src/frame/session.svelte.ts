@@ -9,6 +9,10 @@ const NOBODY: Session = {
   name: null,
   role: null,
   personId: null,
+  passwords: true,
+  provider: null,
+  refused: null,
+  secondStepMissing: false,
   permissions: [],
   roles: [],
 };
@@ -38,7 +42,8 @@ class SessionState {
   }
 
   end(): void {
-    this.current = { ...NOBODY, demo: this.current.demo, today: this.current.today };
+    const { demo, today, passwords, provider } = this.current;
+    this.current = { ...NOBODY, demo, today, passwords, provider };
   }
 }
 

@@ -46,6 +46,13 @@
     );
   }
 
+  function endSecondStep() {
+    return attempt(
+      () => answer(api.DELETE('/api/people/{personId}/sign-in/second-step', path)),
+      'Ended. The password alone lets them in again.',
+    );
+  }
+
   function sendLink() {
     return attempt(
       () => answer(api.POST('/api/people/{personId}/sign-in/link', path)),
@@ -88,14 +95,23 @@
       Signs in as <strong>{current.username}</strong>{current.active
         ? current.hasPassword
           ? ''
-          : ', invited, no password yet'
-        : ', switched off'}.
+          : session.current.passwords
+            ? ', invited, no password yet'
+            : ''
+        : ', switched off'}{current.secondStep ? ', with a second step' : ''}.
     </span>
     {@render roles(current.role, (chosen) => void change(chosen, current.active))}
     {#if current.active}
-      <button class="btn btn-sm" disabled={work.busy} onclick={sendLink}
-        >Send a password link</button
-      >
+      {#if session.current.passwords}
+        <button class="btn btn-sm" disabled={work.busy} onclick={sendLink}
+          >Send a password link</button
+        >
+      {/if}
+      {#if current.secondStep}
+        <button class="btn btn-sm" disabled={work.busy} onclick={endSecondStep}
+          >End the second step</button
+        >
+      {/if}
       <button class="btn btn-sm" disabled={work.busy} onclick={() => change(current.role, false)}
         >Switch off</button
       >
@@ -107,6 +123,10 @@
   {/if}
 </div>
 <div class="mt-2"><ProblemNote problem={work.problem} /></div>
+<p class="quiet text-sm">
+  What everybody needs for it stands under <a class="underline" href="#/ways-in">ways to sign in</a
+  >.
+</p>
 {#if signIn?.decides}
   <h2 class="mt-7 mb-1">Stand-ins</h2>
   <StandIns personId={person.id} name={person.name} />

@@ -89,7 +89,7 @@ class AccessibilityTest extends OnTheDemo {
             browser.sees("Recorded");
         });
         assertNoFault("/balances", "/balances/adjust", "/balances/held-against", "/ahead", "/reports/ledger");
-        assertNoFault("/value", "/value/rates", "/year-end?policy=1&year=2028", "/programs", "/running");
+        assertNoFault("/value", "/value/rates", "/year-end?policy=1&year=2028", "/programs", "/running", "/ways-in");
         assertNoFaultOn("/policies/2", "an example opened", () -> {
             browser.click("Begins in July");
             browser.sees("[data-outcome]", "The text as it stands");

@@ -1,8 +1,13 @@
 package upahead.browser;
 
+import com.eatthepath.otp.TimeBasedOneTimePasswordGenerator;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.security.InvalidKeyException;
+import java.time.Instant;
+import javax.crypto.spec.SecretKeySpec;
+import org.apache.commons.codec.binary.Base32;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -46,6 +51,72 @@ class SignInsInPracticeTest extends OnTheDemo {
         browser.sees("Sign in");
         browser.signIn("nuala@brindlemoor.example", "rain on glass");
         browser.sees("[role=alert]", "");
+    }
+
+    @Test
+    void anApproverNeedsASecondStepSetsItUpAndIsAskedForIt() {
+        administrator();
+        browser.go("/ways-in");
+        browser.clickOn("[name=second-step-APPROVER]");
+        browser.click("Keep this");
+        browser.sees("It holds from the next sign-in on.");
+
+        browser.forgetSession();
+        browser.reload();
+        browser.signIn("corvin", PASSWORD);
+        browser.sees("a password alone is not enough");
+        browser.type("[name=step-password]", PASSWORD);
+        browser.click("Begin");
+        String secret = browser.text("[data-secret]");
+        browser.type("[name=step-code]", "000000");
+        browser.click("Set it up");
+        browser.sees("This code is not right");
+        browser.type("[name=step-code]", codeOf(secret));
+        browser.click("Set it up");
+        String onPaper = browser.text("[data-codes-on-paper] li");
+        browser.click("I have them");
+        browser.sees("Lookout");
+
+        browser.forgetSession();
+        browser.reload();
+        browser.signIn("corvin", PASSWORD);
+        browser.sees("Now the code from your app");
+        browser.type("[name=code]", onPaper);
+        browser.click("Sign in");
+        browser.sees("Lookout");
+
+        administrator();
+        browser.go("/people/4");
+        browser.sees("[data-sign-in]", "with a second step");
+        browser.click("End the second step");
+        browser.sees("Ended. The password alone lets them in again.");
+        browser.go("/ways-in");
+        browser.clickOn("[name=second-step-APPROVER]");
+        browser.click("Keep this");
+        browser.sees("It holds from the next sign-in on.");
+    }
+
+    /** What an app on a telephone shows. */
+    private static String codeOf(String secret) {
+        TimeBasedOneTimePasswordGenerator codes = new TimeBasedOneTimePasswordGenerator();
+        byte[] key = new Base32().decode(secret.replace(" ", ""));
+        try {
+            return codes.generateOneTimePasswordString(new SecretKeySpec(key, codes.getAlgorithm()), Instant.now());
+        } catch (InvalidKeyException impossible) {
+            throw new IllegalStateException(impossible);
+        }
+    }
+
+    @Test
+    void aBackupIsMadeAndProvedWhileThePageWaits() {
+        administrator();
+        browser.go("/running");
+        browser.sees("There is no backup yet.");
+        browser.click("Back up now");
+        browser.sees("Filling an empty place");
+        browser.sees("[data-backup=good]", "good");
+        browser.click("What was said");
+        browser.sees("balances proved");
     }
 
     @Test

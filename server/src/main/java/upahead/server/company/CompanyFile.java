@@ -18,7 +18,7 @@ final class CompanyFile {
 
     static final String FORMAT = "up-ahead company";
 
-    /** Tables that belong to the program and not to the company: its own history, open links, sent mail, other programs, the demo's clock. */
+    /** Tables that belong to the program and not to the company: its own history, open links and secrets of second steps, sent mail, other programs, the demo's clock. */
     static final Set<String> LEFT_OUT = Set.of(
             "flyway_schema_history",
             "password_link",
@@ -27,6 +27,9 @@ final class CompanyFile {
             "demo_day",
             "daily_work",
             "program_token",
+            "second_step",
+            "recovery_code",
+            "provider_identity",
             "webhook",
             "webhook_message");
 

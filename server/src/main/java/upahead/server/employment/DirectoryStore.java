@@ -27,6 +27,7 @@ import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
 import upahead.server.organisation.OrganisationJoined;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.sql.AnyCase;
 import upahead.server.platform.sql.Rows;
 
 /** The directory of people: found by whatever they are and wherever they work on a day. */
@@ -45,6 +46,10 @@ class DirectoryStore {
 
     Optional<Person> find(long id) {
         return people(null).where(PERSON.ID.eq(id)).fetchOptional(Records.mapping(Person::new));
+    }
+
+    List<Person> withAddress(String email) {
+        return people(null).where(AnyCase.same(PERSON.EMAIL, email)).fetch(Records.mapping(Person::new));
     }
 
     List<Person> find(Collection<Long> ids) {

@@ -9,6 +9,7 @@ import jakarta.validation.constraints.NotNull;
 import java.util.List;
 import org.springdoc.core.annotations.ParameterObject;
 import org.springframework.http.HttpStatus;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -79,6 +80,11 @@ class InvitationController {
     @PostMapping("/api/people/{personId}/sign-in/link")
     PersonSignIn sendLink(@PathVariable long personId) {
         return new PersonSignIn(invitations.sendLink(personId));
+    }
+
+    @DeleteMapping("/api/people/{personId}/sign-in/second-step")
+    PersonSignIn endSecondStep(@PathVariable long personId) {
+        return new PersonSignIn(invitations.endSecondStep(personId));
     }
 
     @PostMapping("/api/session/forgotten")

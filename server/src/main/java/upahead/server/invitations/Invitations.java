@@ -17,6 +17,7 @@ import upahead.server.platform.access.Role;
 import upahead.server.platform.access.SignInService;
 import upahead.server.platform.access.SignInView;
 import upahead.server.platform.access.SignIns;
+import upahead.server.platform.access.WaysIn;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.mail.Mailbox;
 import upahead.server.platform.mail.OwnAddress;
@@ -30,6 +31,7 @@ public class Invitations {
 
     private final PasswordLinks links;
     private final SignIns signIns;
+    private final WaysIn waysIn;
     private final People people;
     private final Mailbox mailbox;
     private final OwnAddress address;
@@ -38,12 +40,14 @@ public class Invitations {
     Invitations(
             PasswordLinks links,
             SignIns signIns,
+            WaysIn waysIn,
             People people,
             Mailbox mailbox,
             OwnAddress address,
             MovableClock clock) {
         this.links = links;
         this.signIns = signIns;
+        this.waysIn = waysIn;
         this.people = people;
         this.mailbox = mailbox;
         this.address = address;
@@ -69,12 +73,22 @@ public class Invitations {
         Person person = people.get(personId);
         requireMail(person);
         SignInView signIn = signIns.open(person.email(), role, person.name(), personId);
+        if (!waysIn.passwordsHold()) {
+            mailbox.send(
+                    personId,
+                    person.email(),
+                    "Up Ahead: you can sign in",
+                    "You can see your balances and ask for time off now. Sign in with " + waysIn.provider() + " at "
+                            + address.forAdministrator(),
+                    "");
+            return signIn;
+        }
         mail(
                 person,
                 "Up Ahead: set your password",
                 "You can see your balances and ask for time off now. You sign in as " + signIn.username()
                         + ". Set your password first",
-                signIn,
+                signIn.id(),
                 address.forAdministrator(),
                 true);
         return signIn;
@@ -125,6 +139,14 @@ public class Invitations {
         return new ManyInvitations(invited, withoutMail, sharedAddress, already, left);
     }
 
+    /** Ends the second step of somebody who lost the device. */
+    @Transactional
+    @May(Permission.KEEP_SIGN_INS)
+    public SignInView endSecondStep(long personId) {
+        people.get(personId);
+        return signIns.endSecondStep(personId);
+    }
+
     /**
      * Mails somebody a link to set a new password.
      *
@@ -135,6 +157,9 @@ public class Invitations {
     public SignInView sendLink(long personId) {
         Person person = people.get(personId);
         requireMail(person);
+        if (!waysIn.passwordsHold()) {
+            throw Refusal.conflict("Passwords are switched off; people sign in with " + waysIn.provider() + ".");
+        }
         SignInView signIn = signIns.ofPerson(personId).orElseThrow(() -> Refusal.notFound("sign-in"));
         sendLink(person, signIn);
         return signIn;
@@ -145,17 +170,17 @@ public class Invitations {
                 person,
                 "Up Ahead: a new password",
                 "You sign in as " + signIn.username() + ". Set a new password",
-                signIn,
+                signIn.id(),
                 address.forAdministrator(),
                 true);
     }
 
-    private void mail(Person person, String subject, String text, SignInView signIn, String own, boolean instead) {
+    private void mail(Person person, String subject, String text, long signInId, String own, boolean instead) {
         mailbox.send(
                 person.id(),
                 person.email(),
                 subject,
-                text + " within a week at " + own + "/#/set-password/" + links.link(signIn.id(), instead),
+                text + " within a week at " + own + "/#/set-password/" + links.link(signInId, instead),
                 "");
     }
 
@@ -174,7 +199,7 @@ public class Invitations {
     public void forgotten(String username, String address) {
         boolean few = links.mayForget(username, address);
         links.named(username)
-                .filter(unused -> few)
+                .filter(unused -> few && waysIn.passwordsHold())
                 .filter(signedIn -> signedIn.personId() != null)
                 .ifPresent(signedIn -> {
                     Person person = people.get(signedIn.personId());
@@ -184,13 +209,7 @@ public class Invitations {
                                 "Up Ahead: a new password",
                                 "Somebody, probably you, asked for a new password for " + signedIn.username()
                                         + ". If it was not you, leave this be. Otherwise set it",
-                                new SignInView(
-                                        signedIn.id(),
-                                        signedIn.username(),
-                                        signedIn.role(),
-                                        signedIn.may(Permission.DECIDE_FOR_THE_ASSIGNED),
-                                        true,
-                                        true),
+                                signedIn.id(),
                                 this.address.forAnybody(),
                                 false);
                     }

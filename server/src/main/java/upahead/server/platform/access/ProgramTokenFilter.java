@@ -6,12 +6,9 @@ import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.util.Set;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
@@ -54,15 +51,15 @@ final class ProgramTokenFilter extends OncePerRequestFilter {
                     .substring(SCHEME.length())
                     .strip());
         } catch (ProgramTokens.NotLetIn refused) {
-            refuse(response, HttpStatus.UNAUTHORIZED, refused.getMessage());
+            ProblemAnswer.write(json, response, HttpStatus.UNAUTHORIZED, refused.getMessage());
             return;
         }
         if (letIn.readsOnly() && !READING.contains(request.getMethod())) {
-            refuse(response, HttpStatus.FORBIDDEN, "This token only reads.");
+            ProblemAnswer.write(json, response, HttpStatus.FORBIDDEN, "This token only reads.");
             return;
         }
         if (request.getRequestURI().startsWith(FOR_PEOPLE)) {
-            refuse(response, HttpStatus.FORBIDDEN, "Signing in and passwords are for people.");
+            ProblemAnswer.write(json, response, HttpStatus.FORBIDDEN, "Signing in and passwords are for people.");
             return;
         }
         SecurityContext before = SecurityContextHolder.getContext();
@@ -74,12 +71,5 @@ final class ProgramTokenFilter extends OncePerRequestFilter {
         } finally {
             SecurityContextHolder.setContext(before);
         }
-    }
-
-    private void refuse(HttpServletResponse response, HttpStatus status, String sentence) throws IOException {
-        response.setStatus(status.value());
-        response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        response.setCharacterEncoding(StandardCharsets.UTF_8.name());
-        json.writeValue(response.getWriter(), ProblemDetail.forStatusAndDetail(status, sentence));
     }
 }

@@ -8,6 +8,7 @@ import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.time.Duration;
 import java.util.Arrays;
+import java.util.List;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.context.annotation.Bean;
@@ -73,8 +74,12 @@ class SecurityConfiguration {
             ProgramTokens tokens,
             CsrfTokenRepository csrfTokens,
             ObjectMapper json,
+            List<WayIn> waysIn,
             @Value("${upahead.session.longest}") Duration longest)
             throws Exception {
+        for (WayIn each : waysIn) {
+            each.configure(http);
+        }
         return http.authorizeHttpRequests(requests -> requests.requestMatchers(HttpMethod.PUT, "/api/session/**")
                         .authenticated()
                         .requestMatchers("/api/session", "/api/session/**")
@@ -96,6 +101,7 @@ class SecurityConfiguration {
                 .addFilterBefore(new ProgramTokenFilter(tokens, json), CsrfFilter.class)
                 .addFilterAfter(new TokenInCookie(), CsrfFilter.class)
                 .addFilterBefore(new SignInChanges(signIns, longest), AuthorizationFilter.class)
+                .addFilterBefore(new SecondStepMissing(json), AuthorizationFilter.class)
                 .exceptionHandling(
                         errors -> errors.authenticationEntryPoint(new HttpStatusEntryPoint(HttpStatus.UNAUTHORIZED)))
                 .headers(headers -> headers.contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT_POLICY))

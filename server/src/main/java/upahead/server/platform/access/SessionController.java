@@ -3,7 +3,6 @@ package upahead.server.platform.access;
 import jakarta.annotation.Nullable;
 import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
-import jakarta.servlet.http.HttpSession;
 import jakarta.validation.Valid;
 import jakarta.validation.constraints.NotBlank;
 import java.time.LocalDate;
@@ -11,12 +10,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Set;
 import org.springframework.http.HttpStatus;
-import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
-import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
-import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
-import org.springframework.security.web.csrf.CsrfToken;
-import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -35,11 +29,10 @@ import upahead.server.platform.rights.Permission;
 @RequestMapping("/api/session")
 class SessionController {
 
-    private static final HttpSessionSecurityContextRepository SESSIONS = new HttpSessionSecurityContextRepository();
-
     record SignInForm(
             @NotBlank(message = "please type your name") String username,
-            @NotBlank(message = "please type your password") String password) {}
+            @NotBlank(message = "please type your password") String password,
+            @Nullable String code) {}
 
     record FirstAdministrator(
             @NotBlank(message = "please type a name to sign in with") String username,
@@ -49,6 +42,10 @@ class SessionController {
     /**
      * @param signedIn false before signing in; then the other facts are null
      * @param fresh whether nobody can sign in yet
+     * @param passwords whether passwords let anybody in
+     * @param provider what the provider of single sign-on is called, null where there is none
+     * @param refused why somebody who comes back from the provider was not let in, told once; null where nobody was refused
+     * @param secondStepMissing whether a second step has to be set up before anything else
      * @param permissions what whoever is signed in may do
      * @param roles that people can have
      */
@@ -61,6 +58,10 @@ class SessionController {
             @Nullable String name,
             @Nullable Role role,
             @Nullable Long personId,
+            boolean passwords,
+            @Nullable String provider,
+            @Nullable String refused,
+            boolean secondStepMissing,
             Set<Permission> permissions,
             List<RoleView> roles) {}
 
@@ -83,7 +84,8 @@ class SessionController {
     private final CurrentUser user;
     private final MovableClock clock;
     private final DemoClock demo;
-    private final CsrfTokenRepository csrfTokens;
+    private final SessionBeginning sessions;
+    private final WaysIn waysIn;
 
     SessionController(
             SignInService signIns,
@@ -91,17 +93,19 @@ class SessionController {
             CurrentUser user,
             MovableClock clock,
             DemoClock demo,
-            CsrfTokenRepository csrfTokens) {
+            SessionBeginning sessions,
+            WaysIn waysIn) {
         this.signIns = signIns;
         this.links = links;
         this.user = user;
         this.clock = clock;
         this.demo = demo;
-        this.csrfTokens = csrfTokens;
+        this.sessions = sessions;
+        this.waysIn = waysIn;
     }
 
     @GetMapping
-    SessionView session() {
+    SessionView session(HttpServletRequest request) {
         var authentication = SecurityContextHolder.getContext().getAuthentication();
         if (authentication == null || !(authentication.getPrincipal() instanceof SignedIn)) {
             return new SessionView(
@@ -113,39 +117,21 @@ class SessionController {
                     null,
                     null,
                     null,
+                    waysIn.passwordsHold(),
+                    waysIn.provider(),
+                    SessionRefusal.take(request),
+                    false,
                     Set.of(),
                     List.of());
         }
-        return view(user.get());
+        return view(user.get(), request);
     }
 
     @PostMapping
     SessionView signIn(@Valid @RequestBody SignInForm form, HttpServletRequest request, HttpServletResponse response) {
-        SignedIn signedIn = signIns.signIn(form.username(), form.password(), request.getRemoteAddr());
-        int changes = signIns.changes(signedIn.id());
-        endSession(request);
-        SecurityContext context = SecurityContextHolder.createEmptyContext();
-        context.setAuthentication(CurrentUser.authentication(signedIn));
-        SecurityContextHolder.setContext(context);
-        request.getSession().setAttribute(SignInChanges.ATTRIBUTE, changes);
-        SESSIONS.saveContext(context, request, response);
-        changeToken(context, request, response);
-        return view(signedIn);
-    }
-
-    private static void endSession(HttpServletRequest request) {
-        HttpSession session = request.getSession(false);
-        if (session != null) {
-            session.invalidate();
-        }
-    }
-
-    /** The token that our pages send along is another one from here on, in the cookie of this very answer. */
-    private void changeToken(SecurityContext context, HttpServletRequest request, HttpServletResponse response) {
-        new CsrfAuthenticationStrategy(csrfTokens).onAuthentication(context.getAuthentication(), request, response);
-        if (request.getAttribute(CsrfToken.class.getName()) instanceof CsrfToken token) {
-            token.getToken();
-        }
+        SignedIn signedIn = signIns.signIn(form.username(), form.password(), form.code(), request.getRemoteAddr());
+        sessions.byPassword(signedIn, request, response);
+        return view(signedIn, request);
     }
 
     /** The name of whom a link was sent to. */
@@ -187,11 +173,11 @@ class SessionController {
     @DeleteMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void signOut(HttpServletRequest request) {
-        endSession(request);
+        SessionBeginning.end(request);
         SecurityContextHolder.clearContext();
     }
 
-    private SessionView view(SignedIn signedIn) {
+    private SessionView view(SignedIn signedIn, HttpServletRequest request) {
         return new SessionView(
                 true,
                 false,
@@ -201,6 +187,10 @@ class SessionController {
                 signedIn.name(),
                 signedIn.role(),
                 signedIn.personId(),
+                waysIn.passwordsHold(),
+                waysIn.provider(),
+                null,
+                SecondStepMissing.isMarked(request.getSession(false)),
                 signedIn.role().permissions(),
                 RoleView.all());
     }

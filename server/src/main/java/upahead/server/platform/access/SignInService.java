@@ -10,6 +10,7 @@ import org.springframework.transaction.annotation.Transactional;
 import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
 import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.secondstep.SecondSteps;
 
 /** Signing in with a name and a password, and the first administrator. */
 @Service
@@ -23,8 +24,19 @@ public class SignInService {
     private final String nobody;
 
     private final Tries tries;
+    private final SecondSteps secondSteps;
+    private final WaysIn waysIn;
 
-    SignInService(SignInStore store, PasswordEncoder passwords, Audit audit, SignInTrail trail, Tries tries) {
+    SignInService(
+            SignInStore store,
+            PasswordEncoder passwords,
+            Audit audit,
+            SignInTrail trail,
+            Tries tries,
+            SecondSteps secondSteps,
+            WaysIn waysIn) {
+        this.secondSteps = secondSteps;
+        this.waysIn = waysIn;
         this.trail = trail;
         this.store = store;
         this.passwords = passwords;
@@ -34,13 +46,18 @@ public class SignInService {
     }
 
     /**
-     * Who signs in with a name and a password.
+     * Who signs in with a name and a password, and a code where they have a second step.
      *
+     * @param code null or blank where none was typed yet
      * @param address from which it is tried
-     * @throws Refusal if they do not match, or too many wrong ones were tried within a minute
+     * @throws Refusal if they do not match, or too many wrong ones were tried within a minute; of the field {@code code}
+     *     where that is what is missing
      */
-    SignedIn signIn(String username, String password, String address) {
+    SignedIn signIn(String username, String password, String code, String address) {
         String name = normal(username);
+        if (!waysIn.passwordsHold()) {
+            throw Refusal.of("password", "Passwords are switched off here. Sign in with " + waysIn.provider() + ".");
+        }
         requireFewTries(name, address);
         Optional<SignInStore.StoredSignIn> stored =
                 name.length() > Tries.LONGEST_NAME ? Optional.empty() : store.find(name);
@@ -51,9 +68,50 @@ public class SignInService {
         if (stored.isEmpty() || !stored.get().active() || !matches) {
             throw Refusal.of("password", "This name and password do not match. Please check both and try again.");
         }
+        requireSecondStep(stored.get().signedIn(), code);
         tries.right(name, address);
         trail.signedIn(stored.get().signedIn());
         return stored.get().signedIn();
+    }
+
+    private void requireSecondStep(SignedIn signedIn, String code) {
+        if (!secondSteps.isSet(signedIn.id())) {
+            return;
+        }
+        if (code == null || code.isBlank()) {
+            throw Refusal.of("code", "Now the code from your app, or one of your codes on paper.");
+        }
+        if (!secondSteps.take(signedIn.id(), signedIn.name(), code)) {
+            throw Refusal.of("code", "This code is not right, or was used already. Please wait for the next one.");
+        }
+    }
+
+    /**
+     * Makes sure that whoever is signed in knows their password.
+     *
+     * @param field where it was typed
+     * @param address from which it is tried
+     * @throws Refusal if it is not right, or was tried too often
+     */
+    void requirePassword(SignedIn signedIn, String password, String field, String address) {
+        requireFewTries(signedIn, field, address);
+        SignInStore.StoredSignIn stored =
+                store.find(signedIn.username()).orElseThrow(() -> Refusal.notFound("sign-in"));
+        if (password.length() > PasswordRules.LONGEST || !passwords.matches(password, stored.passwordHash())) {
+            throw Refusal.of(field, "This is not your password. Please type the one you have now.");
+        }
+        tries.right(signedIn.username(), address);
+    }
+
+    /**
+     * Counts a try of whoever is signed in.
+     *
+     * @throws Refusal if there were too many within a minute
+     */
+    void requireFewTries(SignedIn signedIn, String field, String address) {
+        if (!tries.letPassword(signedIn.username(), address)) {
+            throw Refusal.of(field, "That was tried too often. Please wait a minute and try again.");
+        }
     }
 
     private void requireFewTries(String name, String address) {
@@ -74,16 +132,8 @@ public class SignInService {
      */
     @Transactional
     void changePassword(SignedIn signedIn, String before, String password, String address) {
-        if (!tries.letPassword(signedIn.username(), address)) {
-            throw Refusal.of("before", "Too many wrong passwords. Please wait a minute and try again.");
-        }
-        SignInStore.StoredSignIn stored =
-                store.find(signedIn.username()).orElseThrow(() -> Refusal.notFound("sign-in"));
-        if (before.length() > PasswordRules.LONGEST || !passwords.matches(before, stored.passwordHash())) {
-            throw Refusal.of("before", "This is not your password. Please type the one you have now.");
-        }
+        requirePassword(signedIn, before, "before", address);
         PasswordRules.require(password, List.of(signedIn.username(), signedIn.name()));
-        tries.right(signedIn.username(), address);
         store.setPassword(signedIn.id(), passwords.encode(password));
         store.removeLinks(signedIn.id());
         audit.record(signedIn.name(), Thing.SIGN_IN, signedIn.id(), "changed the password", null, null);

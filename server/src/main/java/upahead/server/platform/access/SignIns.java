@@ -12,6 +12,7 @@ import upahead.server.platform.audit.Thing;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
+import upahead.server.platform.secondstep.SecondSteps;
 
 /** Who can sign in, and what they may do. */
 @Service
@@ -20,8 +21,20 @@ public class SignIns {
     private final SignInStore store;
     private final PasswordEncoder passwords;
     private final Audit audit;
+    private final SecondSteps secondSteps;
+    private final CurrentUser user;
+    private final List<SignInForgotten> forgotten;
 
-    SignIns(SignInStore store, PasswordEncoder passwords, Audit audit) {
+    SignIns(
+            SignInStore store,
+            PasswordEncoder passwords,
+            Audit audit,
+            SecondSteps secondSteps,
+            CurrentUser user,
+            List<SignInForgotten> forgotten) {
+        this.secondSteps = secondSteps;
+        this.user = user;
+        this.forgotten = forgotten;
         this.store = store;
         this.passwords = passwords;
         this.audit = audit;
@@ -51,7 +64,55 @@ public class SignIns {
         }
         long id = store.add(SignInService.normal(username), null, role, name, personId);
         audit.record(Thing.PERSON, personId, "gave a sign-in", null, SignInService.normal(username) + ", " + role);
-        return SignInView.of(store.find(id).orElseThrow());
+        return view(store.find(id).orElseThrow());
+    }
+
+    /** The sign-in of a person, switched off or not. */
+    @Transactional(readOnly = true)
+    public Optional<Long> idOfPerson(long personId) {
+        return store.ofPerson(personId).map(stored -> stored.signedIn().id());
+    }
+
+    /** The sign-in of somebody who is no employee, by its name. */
+    @Transactional(readOnly = true)
+    public Optional<Long> withoutPerson(String username) {
+        return store.find(username)
+                .map(SignInStore.StoredSignIn::signedIn)
+                .filter(signedIn -> signedIn.person().isEmpty())
+                .map(SignedIn::id);
+    }
+
+    /**
+     * Gives somebody whom the provider of single sign-on vouches for a sign-in as an employee, without a password.
+     *
+     * @throws Refusal if the name is taken
+     */
+    @Transactional
+    public long openByProvider(String username, String name, long personId) {
+        if (store.find(SignInService.normal(username)).isPresent()) {
+            throw Refusal.conflict("Somebody signs in as " + SignInService.normal(username) + " already.");
+        }
+        long id = store.add(SignInService.normal(username), null, Role.EMPLOYEE, name, personId);
+        audit.record(
+                name, Thing.PERSON, personId, "got a sign-in by single sign-on", null, SignInService.normal(username));
+        return id;
+    }
+
+    /**
+     * Ends the second step of somebody who lost the device and the codes on paper; who is signed in then has to do so
+     * again.
+     */
+    @Transactional
+    @May(Permission.KEEP_SIGN_INS)
+    public SignInView endSecondStep(long personId) {
+        SignInStore.StoredSignIn stored = store.ofPerson(personId).orElseThrow(() -> Refusal.notFound("sign-in"));
+        secondSteps.end(stored.signedIn().id(), user.get().name());
+        store.change(stored.signedIn().id(), stored.signedIn().role(), stored.active());
+        return view(stored);
+    }
+
+    private SignInView view(SignInStore.StoredSignIn stored) {
+        return SignInView.of(stored, secondSteps.isSet(stored.signedIn().id()));
     }
 
     /** The people who have a sign-in, switched off or not. */
@@ -72,7 +133,7 @@ public class SignIns {
     @Transactional(readOnly = true)
     @May(Permission.KEEP_SIGN_INS)
     public Optional<SignInView> ofPerson(long personId) {
-        return store.ofPerson(personId).map(SignInView::of);
+        return store.ofPerson(personId).map(this::view);
     }
 
     /**
@@ -92,9 +153,10 @@ public class SignIns {
         store.change(id, role, active);
         if (!active) {
             store.removeLinks(id);
+            forgotten.forEach(each -> each.forget(id));
         }
-        SignInView after = SignInView.of(store.find(id).orElseThrow());
-        audit.record(Thing.PERSON, personId, "changed the sign-in", SignInView.of(before), after);
+        SignInView after = view(store.find(id).orElseThrow());
+        audit.record(Thing.PERSON, personId, "changed the sign-in", view(before), after);
         return after;
     }
 

@@ -18,7 +18,7 @@ import org.jooq.conf.Settings;
 public enum DatabaseKind {
 
     /** H2, in a file beside the program or in memory. */
-    FILE("PUBLIC", List.of("classpath:db/migration", "classpath:db/both")) {
+    FILE("PUBLIC", List.of("classpath:db/migration", "classpath:db/shared")) {
         @Override
         public String name(String name) {
             return name.toUpperCase(Locale.ROOT);
@@ -56,7 +56,7 @@ public enum DatabaseKind {
     },
 
     /** PostgreSQL, on a server that several programs share. */
-    SERVER("public", List.of("classpath:postgresql", "classpath:db/both")) {
+    SERVER("public", List.of("classpath:postgresql", "classpath:db/shared")) {
         @Override
         public String name(String name) {
             return name.toLowerCase(Locale.ROOT);

@@ -42,7 +42,7 @@ class SessionTest {
         MockHttpSession before = new MockHttpSession();
         request.setSession(before);
         request.setCookies(new Cookie(COOKIE, BEFORE));
-        sessions.signIn(new SignInForm("teodric", "walled-garden"), request, response);
+        sessions.signIn(new SignInForm("teodric", "walled-garden", null), request, response);
         assertThat(before.isInvalid()).isTrue();
         assertThat(request.getSession(false)).isNotNull().isNotSameAs(before);
         assertThat(lastToken()).isNotEmpty().isNotEqualTo(BEFORE);

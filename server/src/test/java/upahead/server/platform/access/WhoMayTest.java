@@ -61,6 +61,7 @@ class WhoMayTest {
             "GET /api/openapi",
             "GET /api/openapi.yaml",
             "GET /api/organisation",
+            "GET /api/second-step",
             "GET /api/entered-leave/template.csv",
             "GET /api/organisation/hours-kinds",
             "GET /api/organisation/time-zones",
@@ -94,6 +95,10 @@ class WhoMayTest {
     /** Of oneself alone: the password before is wrong here; notices, addresses and views of others stay as they are. */
     private static final Set<String> OWN_WRITES = Set.of(
             "PUT /api/session/password 404",
+            "POST /api/second-step 404",
+            "PUT /api/second-step 422",
+            "POST /api/second-step/codes-on-paper 422",
+            "POST /api/second-step/ending 404",
             "PUT /api/notices/choices 200",
             "POST /api/notices/seen 200",
             "POST /api/notices/{id}/seen 200",
