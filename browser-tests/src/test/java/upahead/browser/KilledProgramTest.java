@@ -41,6 +41,12 @@ class KilledProgramTest {
     /** Something done, and whether it is there afterwards. */
     private record Deed(Step happens, Step isThere) {}
 
+    /** Answers to a question. */
+    interface Asked {
+
+        String get(String path) throws Exception;
+    }
+
     private interface Step {
 
         void on(ProgramProcess program) throws Exception;
@@ -94,13 +100,13 @@ class KilledProgramTest {
 
     /** The newest close of the group paid by the half month is taken back, to be closed again. */
     private static Deed close(ProgramProcess program) throws Exception {
-        JsonNode run = newest(program, 2, true);
+        JsonNode run = newest(program::get, 2, true);
         String path = "/api/pay-runs/" + run.path("id").asLong();
         program.post(path + "/undoing", "{\"reason\": \"to close it again\"}");
         program.post(path + "/checking", "{\"note\": \"looked at\"}");
         int closings = run.path("closings").asInt() + 1;
         return new Deed(now -> now.post(path + "/closing", ""), later -> assertThat(
-                        newest(later, 2, true).path("closings").asInt())
+                        newest(later::get, 2, true).path("closings").asInt())
                 .isEqualTo(closings));
     }
 
@@ -128,7 +134,7 @@ class KilledProgramTest {
     }
 
     private static Deed hours(ProgramProcess program, int round) throws Exception {
-        JsonNode run = newest(program, 1, false);
+        JsonNode run = newest(program::get, 1, false);
         String on = run.path("firstDay").asText();
         String code = JSON.readTree(program.get("/api/people/32")).path("code").asText();
         String recorded = "0.%02d".formatted(round);
@@ -165,7 +171,7 @@ class KilledProgramTest {
     }
 
     /** The last of a pay group's closed runs, or the first of those that are not. */
-    private static JsonNode newest(ProgramProcess program, long group, boolean closed) throws Exception {
+    static JsonNode newest(Asked program, long group, boolean closed) throws Exception {
         List<JsonNode> runs = new ArrayList<>();
         JSON.readTree(program.get("/api/pay-runs?payGroupId=" + group)).forEach(runs::add);
         runs.removeIf(run -> run.path("closed").asBoolean() != closed);

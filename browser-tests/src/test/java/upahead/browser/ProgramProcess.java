@@ -2,14 +2,7 @@ package upahead.browser;
 
 import java.io.File;
 import java.io.IOException;
-import java.net.CookieManager;
-import java.net.HttpCookie;
 import java.net.ServerSocket;
-import java.net.URI;
-import java.net.http.HttpClient;
-import java.net.http.HttpRequest;
-import java.net.http.HttpResponse;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -20,21 +13,17 @@ import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/** The program in a process of its own, which can be killed, and an administrator who talks to it without a browser. */
+/** The program in a process of its own, which can be killed, with an administrator who talks to it without a browser. */
 final class ProgramProcess {
 
     private static final Duration PATIENCE = Duration.ofSeconds(120);
-    private static final String BOUNDARY = "one-part-and-no-more";
 
     private final Process process;
-    private final String address;
-    private final CookieManager cookies = new CookieManager();
-    private final HttpClient http =
-            HttpClient.newBuilder().cookieHandler(cookies).build();
+    private final Administrator administrator;
 
     private ProgramProcess(Process process, String address) {
         this.process = process;
-        this.address = address;
+        this.administrator = new Administrator(address);
     }
 
     /** Starts the program once on a folder, to keep an archive of classes there that makes later starts short. */
@@ -49,21 +38,39 @@ final class ProgramProcess {
         return start(folder, "-XX:SharedArchiveFile=" + archive(folder));
     }
 
-    private static ProgramProcess start(Path folder, String archive) throws Exception {
+    /** Starts it on a database of a server instead of the folder's file. */
+    static ProgramProcess startOn(String database, Path folder) throws Exception {
+        return start(folder, "-XX:SharedArchiveFile=" + archive(folder), "--spring.datasource.url=" + database);
+    }
+
+    private static ProgramProcess start(Path folder, String archive, String... options) throws Exception {
         int port;
         try (ServerSocket free = new ServerSocket(0)) {
             port = free.getLocalPort();
         }
-        ProgramProcess program =
-                new ProgramProcess(run(folder, archive, "--server.port=" + port), "http://localhost:" + port);
+        ProgramProcess program = new ProgramProcess(
+                run(
+                        folder,
+                        Stream.concat(Stream.of(archive, "--server.port=" + port), Stream.of(options))
+                                .toArray(String[]::new)),
+                "http://localhost:" + port);
         program.waitUntilItAnswers(folder);
-        program.post("/api/session", "{\"username\": \"teodric\", \"password\": \"walled-garden\"}");
+        program.administrator.signIn();
         return program;
     }
 
     /** Proves all balances of a folder that no program has open; what the command says, which fails unless all is well. */
-    static String verify(Path folder) throws Exception {
-        int status = run(folder, "-XX:SharedArchiveFile=" + archive(folder), "--upahead.verify=true", "--server.port=0")
+    static String verify(Path folder, String... options) throws Exception {
+        int status = run(
+                        folder,
+                        Stream.concat(
+                                        Stream.of(
+                                                "-XX:SharedArchiveFile=" + archive(folder),
+                                                "--upahead.verify=true",
+                                                "--upahead.in-background=false",
+                                                "--server.port=0"),
+                                        Stream.of(options))
+                                .toArray(String[]::new))
                 .waitFor();
         if (status != 0) {
             throw new IllegalStateException("the proof fails with status " + status + said(folder));
@@ -90,44 +97,21 @@ final class ProgramProcess {
 
     /** What it answers to a question. */
     String get(String path) throws IOException, InterruptedException {
-        return answered(HttpRequest.newBuilder(URI.create(address + path)).build());
+        return administrator.get(path);
     }
 
     /** What it answers to something said in JSON; anything but a yes is an exception. */
     String post(String path, String json) throws IOException, InterruptedException {
-        return answered(HttpRequest.newBuilder(URI.create(address + path))
-                .header("Content-Type", "application/json")
-                .header("X-XSRF-TOKEN", token())
-                .POST(HttpRequest.BodyPublishers.ofString(json))
-                .build());
+        return administrator.post(path, json);
     }
 
     /** What it answers to a file. */
     String postFile(String path, String text) throws IOException, InterruptedException {
-        String body = "--" + BOUNDARY + "\r\nContent-Disposition: form-data; name=\"file\"; filename=\"hours.csv\"\r\n"
-                + "Content-Type: text/csv\r\n\r\n" + text + "\r\n--" + BOUNDARY + "--\r\n";
-        return answered(HttpRequest.newBuilder(URI.create(address + path))
-                .header("Content-Type", "multipart/form-data; boundary=" + BOUNDARY)
-                .header("X-XSRF-TOKEN", token())
-                .POST(HttpRequest.BodyPublishers.ofString(body))
-                .build());
+        return administrator.postFile(path, text);
     }
 
-    private String answered(HttpRequest request) throws IOException, InterruptedException {
-        HttpResponse<String> response = http.send(request, HttpResponse.BodyHandlers.ofString(StandardCharsets.UTF_8));
-        if (response.statusCode() / 100 != 2) {
-            throw new IllegalStateException(
-                    request.method() + " " + request.uri() + ": " + response.statusCode() + " " + response.body());
-        }
-        return response.body();
-    }
-
-    private String token() {
-        return cookies.getCookieStore().getCookies().stream()
-                .filter(cookie -> cookie.getName().equals("XSRF-TOKEN"))
-                .map(HttpCookie::getValue)
-                .findFirst()
-                .orElse("");
+    String address() {
+        return administrator.address();
     }
 
     private void waitUntilItAnswers(Path folder) throws Exception {

@@ -3,9 +3,10 @@ package upahead.server;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.autoconfigure.security.servlet.UserDetailsServiceAutoConfiguration;
+import org.springframework.boot.autoconfigure.session.SessionAutoConfiguration;
 
 /** Starts the server. */
-@SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
+@SpringBootApplication(exclude = {UserDetailsServiceAutoConfiguration.class, SessionAutoConfiguration.class})
 public class UpAhead {
 
     public static void main(String[] arguments) {

@@ -7,6 +7,8 @@ import java.security.MessageDigest;
 import java.security.NoSuchAlgorithmException;
 import java.util.List;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.QuoteMode;
 
@@ -18,23 +20,32 @@ final class CompanyFile {
 
     static final String FORMAT = "up-ahead company";
 
-    /** Tables that belong to the program and not to the company: its own history, open links and secrets of second steps, sent mail, other programs, the demo's clock. */
-    static final Set<String> LEFT_OUT = Set.of(
+    /** What every program writes by itself, and what programs tell each other while they run. */
+    static final Set<String> NEVER_WRITTEN = Set.of(
             "flyway_schema_history",
-            "password_link",
-            "mail_message",
-            "mail_attachment",
-            "demo_day",
-            "daily_work",
-            "program_token",
-            "second_step",
-            "recovery_code",
-            "provider_identity",
-            "webhook",
-            "webhook_message");
+            "spring_session",
+            "spring_session_attributes",
+            "shedlock",
+            "try_count",
+            "work_progress");
 
-    /** The history of the scripts, which every program writes by itself. */
-    static final Set<String> NEVER_WRITTEN = Set.of("flyway_schema_history");
+    /** Tables that belong to the program and not to the company: its own history, open links and secrets of second steps, sent mail, other programs, the demo's clock. */
+    static final Set<String> LEFT_OUT = Stream.concat(
+                    NEVER_WRITTEN.stream(),
+                    Stream.of(
+                            "password_link",
+                            "mail_message",
+                            "mail_attachment",
+                            "demo_day",
+                            "daily_work",
+                            "program_token",
+                            "second_step",
+                            "recovery_code",
+                            "provider_identity",
+                            "webhook",
+                            "webhook_message",
+                            "known_address"))
+            .collect(Collectors.toUnmodifiableSet());
 
     /** No cell at all is an unknown value, two quotes are an empty text. */
     static final CSVFormat CSV = CSVFormat.DEFAULT

@@ -1,6 +1,7 @@
 package upahead.server.payruns.delivery;
 
 import java.io.IOException;
+import java.time.Duration;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -20,6 +21,7 @@ import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.access.Role;
 import upahead.server.platform.access.SignedIn;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.sql.Locks;
 
 /**
  * Brings to payroll what is to be delivered, one after the other. What is not answered clearly is sent again later as it
@@ -32,6 +34,7 @@ public class Courier {
     private static final SignedIn PROGRAM = new SignedIn(0, "", "Up Ahead", Role.ADMINISTRATOR, null);
     private static final int ROWS_OF_A_MESSAGE = 2000;
     private static final int LONGEST_FAILURE = 300;
+    private static final Duration LONGEST_ROUND = Duration.ofMinutes(10);
 
     private final DeliveryStore deliveries;
     private final RefusedLineStore refusals;
@@ -42,6 +45,7 @@ public class Courier {
     private final CurrentUser user;
     private final MovableClock clock;
     private final TransactionTemplate change;
+    private final Locks locks;
 
     Courier(
             DeliveryStore deliveries,
@@ -52,7 +56,9 @@ public class Courier {
             PayrollSystem payroll,
             CurrentUser user,
             MovableClock clock,
-            TransactionTemplate change) {
+            TransactionTemplate change,
+            Locks locks) {
+        this.locks = locks;
         this.deliveries = deliveries;
         this.refusals = refusals;
         this.handOver = handOver;
@@ -68,7 +74,9 @@ public class Courier {
     @Scheduled(fixedDelayString = "${upahead.delivery.every:30s}", initialDelayString = "${upahead.delivery.every:30s}")
     void comeByItself() {
         try {
-            come();
+            if (!deliveries.waiting().isEmpty()) {
+                locks.once("payroll courier", LONGEST_ROUND, Duration.ZERO, this::come);
+            }
         } catch (RuntimeException failed) {
             LOG.warn("payroll gets its rows later: {}", failed.getMessage());
         }

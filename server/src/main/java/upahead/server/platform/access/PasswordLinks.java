@@ -88,6 +88,7 @@ public class PasswordLinks {
         store.setPassword(whose.id(), passwords.encode(password));
         store.removeLinks(whose.id());
         tries.right(whose.username(), address);
+        tries.know(whose.username(), address);
         audit.record(whose.name(), Thing.SIGN_IN, whose.id(), "set a password", null, null);
         return whose.username();
     }

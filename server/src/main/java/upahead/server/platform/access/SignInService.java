@@ -70,7 +70,7 @@ public class SignInService {
         }
         requireSecondStep(stored.get().signedIn(), code);
         tries.right(name, address);
-        trail.signedIn(stored.get().signedIn());
+        trail.signedIn(stored.get().signedIn(), address);
         return stored.get().signedIn();
     }
 

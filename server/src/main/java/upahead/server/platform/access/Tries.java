@@ -1,9 +1,10 @@
 package upahead.server.platform.access;
 
-import com.github.benmanes.caffeine.cache.Cache;
-import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
+import java.time.LocalDateTime;
 import org.springframework.stereotype.Component;
+import upahead.server.platform.throttle.Throttle;
+import upahead.server.platform.throttle.Throttles;
 
 /**
  * How often whoever is not signed in yet may try things: a name from an address, a name from wherever, an address, and
@@ -22,22 +23,31 @@ class Tries {
     private static final int LINKS_OF_AN_ADDRESS = 20;
     private static final int LINKS_OF_EVERYBODY = 500;
     private static final Duration LATELY = Duration.ofDays(30);
-    private static final int MOST_KNOWN = 50_000;
     private static final String EVERYBODY = "";
 
-    private final Throttle pairs = new Throttle(OF_A_NAME_FROM_AN_ADDRESS, Duration.ofMinutes(1));
-    private final Throttle names = new Throttle(OF_A_NAME, Duration.ofMinutes(1));
-    private final Throttle addresses = new Throttle(OF_AN_ADDRESS, Duration.ofMinutes(1));
-    private final Throttle all = new Throttle(OF_EVERYBODY, Duration.ofMinutes(1));
-    private final Throttle toldNames = new Throttle(1, Duration.ofMinutes(1));
-    private final Throttle linkNames = new Throttle(LINKS_OF_A_NAME, Duration.ofHours(1));
-    private final Throttle linkAddresses = new Throttle(LINKS_OF_AN_ADDRESS, Duration.ofHours(1));
-    private final Throttle links = new Throttle(LINKS_OF_EVERYBODY, Duration.ofHours(1));
+    private final Throttle pairs;
+    private final Throttle names;
+    private final Throttle addresses;
+    private final Throttle all;
+    private final Throttle toldNames;
+    private final Throttle linkNames;
+    private final Throttle linkAddresses;
+    private final Throttle links;
+    private final KnownAddressStore known;
 
-    private final Cache<String, Boolean> signedInFrom = Caffeine.newBuilder()
-            .maximumSize(MOST_KNOWN)
-            .expireAfterWrite(LATELY)
-            .build();
+    Tries(Throttles throttles, KnownAddressStore known) {
+        Duration minute = Duration.ofMinutes(1);
+        Duration hour = Duration.ofHours(1);
+        this.pairs = throttles.of("a name from an address", OF_A_NAME_FROM_AN_ADDRESS, minute);
+        this.names = throttles.of("a name", OF_A_NAME, minute);
+        this.addresses = throttles.of("an address", OF_AN_ADDRESS, minute);
+        this.all = throttles.of("everybody", OF_EVERYBODY, minute);
+        this.toldNames = throttles.of("telling of a name", 1, minute);
+        this.linkNames = throttles.of("links of a name", LINKS_OF_A_NAME, hour);
+        this.linkAddresses = throttles.of("links of an address", LINKS_OF_AN_ADDRESS, hour);
+        this.links = throttles.of("links of everybody", LINKS_OF_EVERYBODY, hour);
+        this.known = known;
+    }
 
     /** Whether a password may be tried for a name from an address; all are counted. */
     boolean letPassword(String name, String address) {
@@ -47,8 +57,7 @@ class Tries {
         boolean ofName = names.lets(shortened);
         boolean ofAddress = addresses.lets(address);
         boolean ofAll = all.lets(EVERYBODY);
-        boolean isKnown = signedInFrom.getIfPresent(pair) != null;
-        return ofPair && (isKnown || ofName && ofAddress && ofAll);
+        return ofPair && (ofName && ofAddress && ofAll || known.isKnown(shortened, address, LocalDateTime.now()));
     }
 
     /** Whether a link may be tried from an address. */
@@ -67,10 +76,15 @@ class Tries {
         return links.lets(EVERYBODY) && linkAddresses.lets(address) && linkNames.lets(name);
     }
 
-    /** Forgets the wrong passwords tried for a name from an address, after a right one, and knows the two together. */
+    /** Forgets the wrong passwords tried for a name from an address, after a right one. */
     void right(String name, String address) {
         pairs.forget(pair(name, address));
-        signedInFrom.put(pair(name, address), true);
+    }
+
+    /** Knows a name and an address together from now on, in the transaction that notes the sign-in. */
+    void know(String name, String address) {
+        LocalDateTime now = LocalDateTime.now();
+        known.know(name, address, now, now.plus(LATELY));
     }
 
     private static String pair(String name, String address) {

@@ -1,5 +1,13 @@
 /** Signing in and out: who is there, in which role, and how often somebody may try. */
-@Uses({"platform.audit", "platform.clock", "platform.problems", "platform.rights", "platform.secondstep"})
+@Uses({
+    "platform.audit",
+    "platform.clock",
+    "platform.problems",
+    "platform.rights",
+    "platform.secondstep",
+    "platform.sql",
+    "platform.throttle"
+})
 package upahead.server.platform.access;
 
 import upahead.server.Uses;

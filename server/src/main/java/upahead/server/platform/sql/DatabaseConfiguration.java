@@ -13,7 +13,9 @@ import org.springframework.boot.autoconfigure.jooq.DefaultConfigurationCustomize
 import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Primary;
 import org.springframework.transaction.PlatformTransactionManager;
+import org.springframework.transaction.support.TransactionTemplate;
 import upahead.server.platform.backups.BackupFolder;
 
 /** The database: in a file whose writes are durable, unless another address is given. */
@@ -104,6 +106,13 @@ class DatabaseConfiguration {
     PlatformTransactionManager transactionManager(
             HikariDataSource database, DataSourceProperties properties, DataFile file) {
         return new WritersInTurn(database, isOwnFile(properties) ? file.confirmed()::confirm : count -> {});
+    }
+
+    /** For changes that are one part of a longer work. */
+    @Bean
+    @Primary
+    TransactionTemplate transactionTemplate(PlatformTransactionManager transactionManager) {
+        return new TransactionTemplate(transactionManager);
     }
 
     private static boolean isOwnFile(DataSourceProperties properties) {

@@ -2,13 +2,29 @@ package upahead.server.platform.access;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.springframework.beans.factory.annotation.Autowired;
+import upahead.server.WithDemo;
+import upahead.server.platform.throttle.Throttles;
 
+@WithDemo
 class TriesTest {
 
     private static final String HOME = "192.0.2.1";
 
-    private final Tries tries = new Tries();
+    @Autowired
+    private Throttles throttles;
+
+    @Autowired
+    private KnownAddressStore known;
+
+    private Tries tries;
+
+    @BeforeEach
+    void nothingWasTriedYet() {
+        tries = new Tries(throttles, known);
+    }
 
     @Test
     void aNameMayBeTriedEightTimesAMinuteFromAnAddress() {
@@ -33,7 +49,7 @@ class TriesTest {
     /** Otherwise anybody could keep anybody out for as long as they like. */
     @Test
     void whoSignedInFromAnAddressIsNotShutOutByWhatIsTriedElsewhere() {
-        tries.right("osric", HOME);
+        tries.know("osric", HOME);
         fromManyAddresses("osric", 60);
         assertThat(tries.letPassword("osric", "192.0.2.9")).isFalse();
         assertThat(tries.letPassword("osric", HOME)).isTrue();
