@@ -56,7 +56,7 @@
     )}
     {@render secret(
       'new-password',
-      'The new one, at least 10 characters',
+      'The new one, at least 12 characters',
       'new-password',
       (text) => (password = text),
     )}

@@ -51,7 +51,7 @@
     {#if username}
       <p class="mb-4">You sign in as <strong>{username}</strong>.</p>
       <label class="mb-3 block">
-        <span class="mb-1 block font-semibold">Password, at least 10 characters</span>
+        <span class="mb-1 block font-semibold">Password, at least 12 characters</span>
         <input
           class="input w-full"
           name="password"

@@ -186,7 +186,7 @@ class EverydayTest extends OnTheDemo {
             first.type("[name=name]", "Ada Payroll");
             first.type("[name=password]", "short");
             first.click("Create and sign in");
-            first.sees("A password needs at least 10 characters.");
+            first.sees("A password needs at least 12 characters.");
             first.type("[name=password]", "long enough, surely");
             first.click("Create and sign in");
             first.sees("[data-step=PEOPLE][data-done=false]", "Bring your people in");

@@ -34,7 +34,7 @@ class SignInsInPracticeTest extends OnTheDemo {
         browser.type("[name=password]", "short");
         browser.type("[name=again]", "short");
         browser.click("Set it and sign in");
-        browser.sees("A password needs at least 10 characters.");
+        browser.sees("A password needs at least 12 characters.");
         browser.type("[name=password]", "rain on glass");
         browser.type("[name=again]", "rain on glass");
         browser.click("Set it and sign in");

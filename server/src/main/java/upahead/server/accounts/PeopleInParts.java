@@ -10,7 +10,6 @@ import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
-import java.util.concurrent.Semaphore;
 import java.util.function.Consumer;
 import java.util.function.Function;
 import org.springframework.stereotype.Component;
@@ -18,7 +17,9 @@ import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionSynchronizationManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import upahead.server.employment.Person;
+import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.files.Progress;
+import upahead.server.platform.serving.FairTurns;
 
 /**
  * Works through many people part by part, so that never everyone's facts are in memory at once. Several parts are worked
@@ -33,12 +34,16 @@ public class PeopleInParts {
     /** How many large groups are read at once: each takes a connection for every worker, and others want some, too. */
     private static final int GROUPS_AT_ONCE = 2;
 
-    private final Semaphore turns = new Semaphore(GROUPS_AT_ONCE, true);
+    private static final int MOST_WAITING_OF_ONE = 6;
+
+    private final FairTurns turns = new FairTurns(GROUPS_AT_ONCE, MOST_WAITING_OF_ONE);
+    private final CurrentUser user;
     private final TransactionTemplate reading;
 
     private final Progress progress;
 
-    PeopleInParts(PlatformTransactionManager transactions, Progress progress) {
+    PeopleInParts(PlatformTransactionManager transactions, Progress progress, CurrentUser user) {
+        this.user = user;
         this.progress = progress;
         this.reading = new TransactionTemplate(transactions);
         this.reading.setReadOnly(true);
@@ -46,7 +51,7 @@ public class PeopleInParts {
 
     /**
      * Works through people. Large groups wait for their turn, before anything is read: whoever calls this holds no
-     * connection, but for a close, of which there is only one at a time.
+     * connection, but for a close, of which there is only one at a time. Turns go round among those who wait.
      *
      * @param work what is done with a part; only reads
      * @param results takes what came out of each part, in the order of the people's ids, in which their facts lie
@@ -63,11 +68,15 @@ public class PeopleInParts {
             besideEachOther(parts, work, results);
             return;
         }
-        turns.acquireUninterruptibly();
+        if (user.isSignedIn()) {
+            turns.take(user.get().username());
+        } else {
+            turns.takeForProgram();
+        }
         try {
             besideEachOther(parts, work, results);
         } finally {
-            turns.release();
+            turns.giveBack();
         }
     }
 

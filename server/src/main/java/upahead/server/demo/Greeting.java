@@ -26,7 +26,9 @@ class Greeting {
             System.exit(SpringApplication.exit(ready.getApplicationContext()));
         }
         if (ready.getApplicationContext() instanceof WebServerApplicationContext context) {
-            greet("http://localhost:" + context.getWebServer().getPort());
+            boolean tls = context.getEnvironment().containsProperty("server.ssl.bundle");
+            greet((tls ? "https" : "http") + "://localhost:"
+                    + context.getWebServer().getPort());
         }
     }
 

@@ -161,7 +161,8 @@ class DemoTest {
     void theLookoutShowsEveryKindOfThing() {
         assertThat(user.actAs(Somebody.ADMINISTRATOR, lookout::items))
                 .extracting(LookoutItem::kind)
-                .contains(LookoutItem.Kind.values());
+                .as("all but backups, which a demo does not make by itself")
+                .containsAll(EnumSet.complementOf(EnumSet.of(LookoutItem.Kind.BACKUP)));
     }
 
     @Test

@@ -28,6 +28,12 @@ public class CurrentUser {
         throw new AccessDeniedException("nobody is signed in");
     }
 
+    /** Whether anybody is: not so for what the program does by itself. */
+    public boolean isSignedIn() {
+        Authentication authentication = SecurityContextHolder.getContext().getAuthentication();
+        return authentication != null && authentication.getPrincipal() instanceof SignedIn;
+    }
+
     /**
      * The employee that is signed in.
      *

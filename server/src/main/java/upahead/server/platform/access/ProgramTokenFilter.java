@@ -12,6 +12,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.web.filter.OncePerRequestFilter;
+import upahead.server.platform.problems.ProblemAnswer;
 
 /**
  * Lets in whoever brings a token. Where one is brought, it alone counts: a session that comes along is not looked at, so

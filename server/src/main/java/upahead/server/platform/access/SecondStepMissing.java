@@ -9,6 +9,7 @@ import jakarta.servlet.http.HttpSession;
 import java.io.IOException;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.filter.OncePerRequestFilter;
+import upahead.server.platform.problems.ProblemAnswer;
 
 /** Until a second step that a role needs is set up, a session is good for setting it up and for nothing else. */
 final class SecondStepMissing extends OncePerRequestFilter {

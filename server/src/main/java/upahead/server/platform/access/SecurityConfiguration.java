@@ -32,6 +32,7 @@ import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.web.filter.OncePerRequestFilter;
 import upahead.server.platform.rights.May;
+import upahead.server.platform.rights.Permission;
 
 /** Session cookie, CSRF token in a cookie for our own pages, strict headers. Who may do what stands on the services. */
 @Configuration
@@ -91,6 +92,11 @@ class SecurityConfiguration {
                         .permitAll()
                         .requestMatchers("/api/**")
                         .authenticated()
+                        // whether it lives and takes requests, in one word each, for whoever starts programs
+                        .requestMatchers("/running/health/liveness", "/running/health/readiness")
+                        .permitAll()
+                        .requestMatchers("/running", "/running/**")
+                        .hasAuthority(Permission.KEEP_THE_COMPANY.name())
                         .anyRequest()
                         .permitAll())
                 .csrf(csrf -> csrf.csrfTokenRepository(csrfTokens)

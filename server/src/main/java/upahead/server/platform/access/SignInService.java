@@ -61,7 +61,7 @@ public class SignInService {
         requireFewTries(name, address);
         Optional<SignInStore.StoredSignIn> stored =
                 name.length() > Tries.LONGEST_NAME ? Optional.empty() : store.find(name);
-        boolean matches = password.length() <= PasswordRules.LONGEST
+        boolean matches = !PasswordRules.isTooLong(password)
                 && passwords.matches(
                         password,
                         stored.map(SignInStore.StoredSignIn::passwordHash).orElse(nobody));
@@ -97,7 +97,7 @@ public class SignInService {
         requireFewTries(signedIn, field, address);
         SignInStore.StoredSignIn stored =
                 store.find(signedIn.username()).orElseThrow(() -> Refusal.notFound("sign-in"));
-        if (password.length() > PasswordRules.LONGEST || !passwords.matches(password, stored.passwordHash())) {
+        if (PasswordRules.isTooLong(password) || !passwords.matches(password, stored.passwordHash())) {
             throw Refusal.of(field, "This is not your password. Please type the one you have now.");
         }
         tries.right(signedIn.username(), address);

@@ -10,9 +10,11 @@ import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.slf4j.MDC;
 import org.springframework.beans.TypeMismatchException;
 import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.dao.ConcurrencyFailureException;
@@ -89,11 +91,21 @@ class ProblemDetails extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unexpected(Exception unexpected) {
+        if (LostDatabase.isNotThere(unexpected) || LostDatabase.isGone(unexpected)) {
+            LOG.warn("the database is not there: {}", unexpected.getMessage());
+            return problem(
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    null,
+                    LostDatabase.isNotThere(unexpected) ? LostDatabase.NOT_THERE : LostDatabase.GONE_MEANWHILE);
+        }
         LOG.error("unexpected", unexpected);
         return problem(
                 HttpStatus.INTERNAL_SERVER_ERROR,
                 null,
-                "Something went wrong on our side; nothing was changed. Please try again.");
+                "Something went wrong on our side; nothing was changed. Please try again."
+                        + Optional.ofNullable(MDC.get("request"))
+                                .map(id -> " Whoever looks after the program finds it as " + id + ".")
+                                .orElse(""));
     }
 
     @Override

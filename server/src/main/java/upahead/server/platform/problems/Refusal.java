@@ -31,6 +31,11 @@ public final class Refusal extends RuntimeException {
         return new Refusal(HttpStatus.FORBIDDEN, null, message);
     }
 
+    /** More at once than one person may have under way. */
+    public static Refusal tooMuch(String message) {
+        return new Refusal(HttpStatus.TOO_MANY_REQUESTS, null, message);
+    }
+
     public static Refusal notFound(String what) {
         return new Refusal(HttpStatus.NOT_FOUND, null, "There is no such " + what + ".");
     }

@@ -1,11 +1,13 @@
 package upahead.server.platform.sql;
 
 import com.zaxxer.hikari.HikariDataSource;
+import io.micrometer.core.instrument.MeterRegistry;
 import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
 import org.h2.store.fs.FilePath;
+import org.jooq.impl.DefaultExecuteListenerProvider;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.flyway.FlywayConfigurationCustomizer;
 import org.springframework.boot.autoconfigure.jdbc.DataSourceProperties;
@@ -94,8 +96,11 @@ class DatabaseConfiguration {
     }
 
     @Bean
-    DefaultConfigurationCustomizer statements(DataSourceProperties properties) {
-        return configuration -> configuration.set(kind(properties).settings());
+    DefaultConfigurationCustomizer statements(
+            DataSourceProperties properties, MeterRegistry meters, @Value("${upahead.slow-statement}") Duration slow) {
+        return configuration -> configuration
+                .set(kind(properties).settings())
+                .set(new DefaultExecuteListenerProvider(new SlowStatements(meters, slow)));
     }
 
     private static DatabaseKind kind(DataSourceProperties properties) {

@@ -52,7 +52,7 @@ class FirstAdministratorTest {
         create("ada", "short")
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(jsonPath("$.field").value("password"))
-                .andExpect(jsonPath("$.detail").value("A password needs at least 10 characters."));
+                .andExpect(jsonPath("$.detail").value("A password needs at least 12 characters."));
     }
 
     @Test

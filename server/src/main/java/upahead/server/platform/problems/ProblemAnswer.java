@@ -1,4 +1,4 @@
-package upahead.server.platform.access;
+package upahead.server.platform.problems;
 
 import com.fasterxml.jackson.databind.ObjectMapper;
 import jakarta.servlet.http.HttpServletResponse;
@@ -9,11 +9,12 @@ import org.springframework.http.MediaType;
 import org.springframework.http.ProblemDetail;
 
 /** What a filter answers where it lets a request go no further. */
-final class ProblemAnswer {
+public final class ProblemAnswer {
 
     private ProblemAnswer() {}
 
-    static void write(ObjectMapper json, HttpServletResponse response, HttpStatus status, String sentence)
+    /** Writes a problem with its sentence. */
+    public static void write(ObjectMapper json, HttpServletResponse response, HttpStatus status, String sentence)
             throws IOException {
         response.setStatus(status.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
