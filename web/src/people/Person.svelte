@@ -19,10 +19,12 @@
   import { said } from '../common/said.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { asOf } from '../frame/asof.svelte';
+  import { session } from '../frame/session.svelte';
   import EnterLeave from '../requests/EnterLeave.svelte';
   import RequestTable from '../requests/RequestTable.svelte';
   import ChangeFrom from './ChangeFrom.svelte';
   import Details from './Details.svelte';
+  import EverythingAbout from './EverythingAbout.svelte';
   import HireDate from './HireDate.svelte';
   import History from './History.svelte';
   import Leave from './Leave.svelte';
@@ -187,6 +189,7 @@
     <Empty><p>No requests yet.</p></Empty>
   {/if}
   <SignInSection {person} />
+  {#if session.may('KEEP_THE_COMPANY')}<EverythingAbout {person} />{/if}
   <RemovePerson {person} />
   <Changes subject="person" subjectId={person.id} {version} />
   {#if panel === 'ENTER'}

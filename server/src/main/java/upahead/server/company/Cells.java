@@ -53,12 +53,18 @@ final class Cells {
         }
     }
 
+    /** The bytes of a value that was read; null where it is none of bytes. */
+    static byte[] bytes(Object value) throws SQLException {
+        if (value instanceof Blob blob) {
+            return blob.getBytes(1, (int) blob.length());
+        }
+        return value instanceof byte[] bytes ? bytes : null;
+    }
+
     /** A value that was read; null for an unknown one. */
     static String text(Object value) throws SQLException {
-        if (value instanceof Blob blob) {
-            return Base64.getEncoder().encodeToString(blob.getBytes(1, (int) blob.length()));
-        }
-        if (value instanceof byte[] bytes) {
+        byte[] bytes = bytes(value);
+        if (bytes != null) {
             return Base64.getEncoder().encodeToString(bytes);
         }
         if (value instanceof Timestamp time) {

@@ -21,6 +21,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import upahead.core.quantity.Amount;
 import upahead.core.value.PayRate;
+import upahead.server.platform.audit.Sensitive;
 import upahead.server.platform.files.FileColumns;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.rates.RateImport.Otherwise;
@@ -61,6 +62,7 @@ class RateController {
 
     /** Everybody employed on a day and the rate that holds then. */
     @GetMapping
+    @Sensitive("looked at everybody's pay rates")
     List<RateRow> on(@RequestParam LocalDate asOf) {
         return rates.on(asOf);
     }
@@ -77,6 +79,7 @@ class RateController {
     }
 
     @GetMapping("/people/{personId}")
+    @Sensitive("looked at pay rates")
     List<PersonRate> ofPerson(@PathVariable long personId) {
         return rates.ofPerson(personId);
     }

@@ -13,6 +13,7 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import upahead.core.quantity.Amount;
+import upahead.server.platform.audit.Sensitive;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.files.Progress;
 
@@ -75,6 +76,7 @@ class ValueController {
     record ValueView(LocalDate asOf, LocalDate since, ValueSum all, List<ValueSum> groups, List<ValuePoint> series) {}
 
     @GetMapping
+    @Sensitive("looked at what leave is worth")
     ValueView value(@Valid @ParameterObject ValueForm form, @RequestParam(required = false) String progress) {
         return this.progress.of(progress, () -> {
             ValueDays days = form.days();

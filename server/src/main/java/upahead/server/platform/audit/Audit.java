@@ -60,6 +60,12 @@ public class Audit {
                 .toList());
     }
 
+    /** Whether anybody does: a program by itself is nobody. */
+    static boolean isAnybody() {
+        var authentication = SecurityContextHolder.getContext().getAuthentication();
+        return authentication != null && authentication.getPrincipal() instanceof Principal;
+    }
+
     /**
      * What was changed of one thing.
      *
@@ -68,7 +74,8 @@ public class Audit {
      */
     public record Change(Object before, Object after) {}
 
-    private static String actor() {
+    /** Who does what is done now. */
+    static String actor() {
         var authentication = SecurityContextHolder.getContext().getAuthentication();
         return authentication != null && authentication.getPrincipal() instanceof Principal principal
                 ? principal.getName()
