@@ -191,6 +191,11 @@ final class Browser implements AutoCloseable {
         return AccessibilityFaults.on(driver);
     }
 
+    /** What of the page cannot be used by keys alone. */
+    List<String> notUsableByKeys() {
+        return KeyboardWalk.faults(driver);
+    }
+
     void upload(String selector, Path file) {
         page.act(
                 By.cssSelector(selector),

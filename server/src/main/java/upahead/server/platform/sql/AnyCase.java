@@ -19,7 +19,7 @@ public final class AnyCase {
     private AnyCase() {}
 
     /** A text in small letters. */
-    public static Field<String> small(Field<String> text) {
+    private static Field<String> small(Field<String> text) {
         return CustomField.of("small", SQLDataType.VARCHAR, context -> {
             boolean server = context.family() == SQLDialect.POSTGRES;
             context.visit(DSL.lower(server ? text.collate(EVERY_LANGUAGE) : text));

@@ -7,6 +7,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
 import org.h2.store.fs.FilePath;
+import org.jooq.ExecuteListenerProvider;
 import org.jooq.impl.DefaultExecuteListenerProvider;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.flyway.FlywayConfigurationCustomizer;
@@ -96,11 +97,14 @@ class DatabaseConfiguration {
     }
 
     @Bean
-    DefaultConfigurationCustomizer statements(
-            DataSourceProperties properties, MeterRegistry meters, @Value("${upahead.slow-statement}") Duration slow) {
-        return configuration -> configuration
-                .set(kind(properties).settings())
-                .set(new DefaultExecuteListenerProvider(new SlowStatements(meters, slow)));
+    DefaultConfigurationCustomizer statements(DataSourceProperties properties) {
+        return configuration -> configuration.set(kind(properties).settings());
+    }
+
+    /** Beside the one that makes the database's refusals known by their kind. */
+    @Bean
+    ExecuteListenerProvider slowStatements(MeterRegistry meters, @Value("${upahead.slow-statement}") Duration slow) {
+        return new DefaultExecuteListenerProvider(new SlowStatements(meters, slow));
     }
 
     private static DatabaseKind kind(DataSourceProperties properties) {

@@ -5,8 +5,6 @@ import com.github.benmanes.caffeine.cache.Caffeine;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.Map;
-import java.util.Set;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.atomic.AtomicInteger;
 import org.apache.commons.codec.digest.DigestUtils;
 
@@ -19,7 +17,8 @@ public final class Throttle {
     private final int most;
     private final Duration within;
     private final Cache<String, Count> counts;
-    private final Set<String> forgotten = ConcurrentHashMap.newKeySet();
+    /** What is to be forgotten everywhere; where nobody is to be told, it goes by itself. */
+    private final Cache<String, Boolean> forgotten;
 
     /** How often something was tried: here, and in other programs as far as that is known. */
     private static final class Count {
@@ -41,6 +40,10 @@ public final class Throttle {
                 .maximumSize(MOST_REMEMBERED)
                 .expireAfterWrite(within)
                 .build();
+        this.forgotten = Caffeine.newBuilder()
+                .maximumSize(MOST_REMEMBERED)
+                .expireAfterWrite(within)
+                .build();
     }
 
     /** Counts a try before it is made, so that many at one moment are counted, too; false where it is one too many. */
@@ -52,15 +55,15 @@ public final class Throttle {
     /** Begins to count anew, as after a success. */
     public void forget(String what) {
         counts.invalidate(kept(what));
-        forgotten.add(kept(what));
+        forgotten.put(kept(what), true);
     }
 
     /** Tells other programs of the tries here, and learns of theirs. */
     void exchange(ThrottleStore store, LocalDateTime now) {
-        forgotten.removeIf(each -> {
+        for (String each : forgotten.asMap().keySet()) {
             store.forget(name, each);
-            return true;
-        });
+            forgotten.invalidate(each);
+        }
         counts.asMap().forEach((what, count) -> {
             int own = count.own.get();
             if (own > count.told) {
