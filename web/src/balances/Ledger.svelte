@@ -16,7 +16,8 @@
   } = $props();
 </script>
 
-<div class="overflow-x-auto">
+<!-- svelte-ignore a11y_no_noninteractive_tabindex -->
+<div class="overflow-x-auto" role="group" aria-label="The ledger" tabindex="0">
   <table class="figures">
     <thead>
       <tr>

@@ -35,7 +35,7 @@
         <th class="number">Earned this year</th>
         <th class="number">Used this year</th>
         {#if openings.byHours}<th class="number">Hours toward the next step</th>{/if}
-        <th></th>
+        <th><span class="sr-only">Take away</span></th>
       </tr>
     </thead>
     <tbody>

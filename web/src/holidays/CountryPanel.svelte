@@ -123,7 +123,10 @@
         can be changed like any other.
       </p>
       <table class="figures" data-country-days>
-        <thead><tr><th></th><th>Holiday</th><th>Next years</th></tr></thead>
+        <thead
+          ><tr><th><span class="sr-only">Take it</span></th><th>Holiday</th><th>Next years</th></tr
+          ></thead
+        >
         <tbody>
           {#each proposed as each (each.name)}
             <tr class={known.has(each.name) ? 'quiet' : undefined}>

@@ -68,7 +68,7 @@
   <td>
     <input
       class={[
-        'w-full border-b bg-transparent px-1 py-0.5 outline-none placeholder:text-base-content/45 focus:bg-base-200 disabled:opacity-70',
+        'w-full border-b bg-transparent px-1 py-0.5 placeholder:text-base-content/45 focus:bg-base-200 disabled:opacity-70',
         wrong ? 'border-error' : 'border-base-content/30',
       ]}
       aria-label={`Times of ${weekdayAndDay(day.on)}`}

@@ -89,7 +89,13 @@
   </Empty>
 {:else}
   <table class="figures max-w-3xl" use:listKeys>
-    <thead><tr><th>Period</th><th>Paid on</th><th>State</th><th>Closed</th><th></th></tr></thead>
+    <thead
+      ><tr
+        ><th>Period</th><th>Paid on</th><th>State</th><th>Closed</th><th
+          ><span class="sr-only">What can be done</span></th
+        ></tr
+      ></thead
+    >
     <tbody>
       {#each runs as run (run.id)}
         <tr>

@@ -30,7 +30,7 @@
 
 <input
   class={[
-    'border-b-2 bg-transparent px-0.5 text-center font-semibold text-primary outline-none focus:bg-base-200',
+    'border-b-2 bg-transparent px-0.5 text-center font-semibold text-primary focus:bg-base-200',
     wrong ? 'border-error' : 'border-primary/50',
     unseen && 'border-2 border-dashed border-accent bg-base-200',
   ]}

@@ -154,7 +154,11 @@
     {#if chosen.size > 0}
       <table class="figures" data-entries>
         <thead>
-          <tr><th>{peopleCounted(chosen.size)}</th><th>What it costs</th><th></th></tr>
+          <tr
+            ><th>{peopleCounted(chosen.size)}</th><th>What it costs</th><th
+              ><span class="sr-only">Leave out</span></th
+            ></tr
+          >
         </thead>
         <tbody>
           {#each [...chosen] as id (id)}

@@ -69,7 +69,13 @@
 <details class="px-2 pb-2">
   <summary class="cursor-pointer text-sm">The same as a table</summary>
   <table class="figures max-w-md text-sm">
-    <thead><tr><th>At the end of</th><th class="number">Worth</th><th></th></tr></thead>
+    <thead
+      ><tr
+        ><th>At the end of</th><th class="number">Worth</th><th
+          ><span class="sr-only">Change</span></th
+        ></tr
+      ></thead
+    >
     <tbody>
       {#each view.series as point (point.on)}
         <tr>

@@ -3,7 +3,9 @@ package upahead.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import java.util.List;
+import org.assertj.core.api.SoftAssertions;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.openqa.selenium.Keys;
 
@@ -15,6 +17,19 @@ class AccessibilityTest extends OnTheDemo {
 
     private static final boolean DARK = true;
     private static final boolean LIGHT = false;
+
+    /** Everything is looked at, whatever is wrong with some of it. */
+    private SoftAssertions all;
+
+    @BeforeEach
+    void begin() {
+        all = new SoftAssertions();
+    }
+
+    @AfterEach
+    void nothingIsWrong() {
+        all.assertAll();
+    }
 
     @Test
     void everyRouteIsLookedAt() throws IOException {
@@ -122,7 +137,9 @@ class AccessibilityTest extends OnTheDemo {
         for (Places.Place place : Places.of(who)) {
             browser.go(place.address());
             assertNoFaultInBothLooks(place.address());
-            assertThat(browser.notUsableByKeys()).as(place.address()).isEqualTo(List.of());
+            all.assertThat(browser.notUsableByKeys())
+                    .as(place.address() + ", by keys")
+                    .isEmpty();
         }
     }
 
@@ -153,6 +170,6 @@ class AccessibilityTest extends OnTheDemo {
 
     private void assertNoFaultNow(String what) {
         browser.waitUntilGone("main .loading");
-        assertThat(browser.faults()).as(what).isEqualTo(List.of());
+        all.assertThat(browser.faults()).as(what).isEmpty();
     }
 }

@@ -10,6 +10,9 @@ final class KeyboardWalk {
     /** Of long tables the first rows say what the others would. */
     private static final int MOST = 120;
 
+    /** Parts of a page that scroll are stopped at, too. */
+    private static final int STOPS_BESIDE = 15;
+
     private static final String BEGIN =
             """
             const usable = [...document.querySelectorAll(
@@ -52,7 +55,7 @@ final class KeyboardWalk {
     @SuppressWarnings("unchecked")
     static List<String> faults(ChromeDriver page) {
         long usable = (long) page.executeScript(BEGIN, MOST);
-        page.switchTo().activeElement().sendKeys(Keys.TAB.toString().repeat((int) usable + 2));
+        page.switchTo().activeElement().sendKeys(Keys.TAB.toString().repeat((int) usable + STOPS_BESIDE));
         return (List<String>) page.executeScript(END);
     }
 }
