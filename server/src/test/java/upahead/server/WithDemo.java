@@ -15,7 +15,14 @@ import org.springframework.transaction.annotation.Transactional;
 @Target(ElementType.TYPE)
 @Retention(RetentionPolicy.RUNTIME)
 @Tag(TestDatabases.ON_BOTH)
-@SpringBootTest(properties = {"upahead.daily.every=1d", "upahead.mail.every=1d", "upahead.delivery.every=1d"})
+@SpringBootTest(
+        properties = {
+            "upahead.daily.every=1d",
+            "upahead.mail.every=1d",
+            "upahead.delivery.every=1d",
+            // a session that a test holds in its hand is none of the database
+            "upahead.session.shared=false"
+        })
 @ContextConfiguration(initializers = OnDemoData.class)
 @AutoConfigureMockMvc
 @ActiveProfiles("demo")

@@ -21,7 +21,7 @@ import upahead.server.platform.sql.Aside;
 
 /** Sessions in the database where several programs may run on it: whoever signed in at one is signed in at all. */
 @Configuration
-@ConditionalOnExpression("'${spring.datasource.url}'.startsWith('jdbc:postgresql:')")
+@ConditionalOnExpression("${upahead.session.shared} and '${spring.datasource.url}'.startsWith('jdbc:postgresql:')")
 @EnableJdbcHttpSession
 class SharedSessions {
 
