@@ -57,10 +57,12 @@ class BackupSchedule {
 
     /** The newest there is where it is not good, or older than a day; empty where all is as it should be. */
     Optional<Backup> overdue(LocalDateTime now) {
+        if (at == null) {
+            return Optional.empty();
+        }
         LocalDateTime dayBefore = now.minusDays(1).minus(AGAIN_AFTER);
         return folder.all().stream()
                 .findFirst()
-                .filter(newest -> at != null)
                 .filter(newest -> !newest.good() || newest.made().isBefore(dayBefore));
     }
 }

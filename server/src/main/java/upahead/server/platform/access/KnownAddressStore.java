@@ -3,7 +3,6 @@ package upahead.server.platform.access;
 import static upahead.server.database.Tables.KNOWN_ADDRESS;
 
 import java.time.LocalDateTime;
-import org.apache.commons.codec.digest.DigestUtils;
 import org.jooq.DSLContext;
 import org.springframework.stereotype.Repository;
 
@@ -34,6 +33,6 @@ class KnownAddressStore {
     }
 
     private static String kept(String name, String address) {
-        return DigestUtils.sha256Hex(name + '\n' + address);
+        return Tokens.hash(name + '\n' + address);
     }
 }

@@ -1,11 +1,8 @@
 package upahead.server.platform.access;
 
-import java.nio.charset.StandardCharsets;
-import java.security.MessageDigest;
-import java.security.NoSuchAlgorithmException;
 import java.security.SecureRandom;
 import java.util.Base64;
-import java.util.HexFormat;
+import org.apache.commons.codec.digest.DigestUtils;
 
 /** Secrets that stand in addresses: who has one is let in, and only what it hashes to is kept. */
 public final class Tokens {
@@ -24,11 +21,6 @@ public final class Tokens {
 
     /** What is kept of one. */
     public static String hash(String token) {
-        try {
-            return HexFormat.of()
-                    .formatHex(MessageDigest.getInstance("SHA-256").digest(token.getBytes(StandardCharsets.UTF_8)));
-        } catch (NoSuchAlgorithmException impossible) {
-            throw new IllegalStateException("every Java has SHA-256", impossible);
-        }
+        return DigestUtils.sha256Hex(token);
     }
 }
