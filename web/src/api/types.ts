@@ -177,3 +177,5 @@ export type SiteClock = Schemas['SiteClock'];
 export type TerminalScreen = Schemas['TerminalScreen'];
 export type OwnGlance = Schemas['OwnGlance'];
 export type PunchForm = Schemas['PunchForm'];
+export type NamesOfLeavers = Schemas['NamesOfLeaversView'];
+export type NameOfLeaver = Schemas['NameOfLeaver'];

@@ -89,6 +89,7 @@
     { name: 'What leave is worth', path: '/value', needs: 'SEE_PAY_RATES' },
     { name: 'Pay rates', path: '/value/rates', needs: 'SEE_PAY_RATES' },
     { name: 'Other programs', path: '/programs', needs: 'KEEP_PROGRAMS' },
+    { name: 'Names of leavers', path: '/people/names', needs: 'KEEP_THE_COMPANY' },
     { name: 'Ways to sign in', path: '/ways-in', needs: 'KEEP_SIGN_INS' },
     { name: 'The program and its backups', path: '/running', needs: 'KEEP_THE_COMPANY' },
     { name: 'Prove every balance', path: '/proof', needs: 'RUN_PAYROLL' },

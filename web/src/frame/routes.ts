@@ -27,6 +27,7 @@ import Proof from '../payruns/Proof.svelte';
 import PayRuns from '../payruns/PayRuns.svelte';
 import AddPerson from '../people/AddPerson.svelte';
 import ImportPeople from '../people/ImportPeople.svelte';
+import NamesOfLeavers from '../people/NamesOfLeavers.svelte';
 import Organisation from '../people/Organisation.svelte';
 import People from '../people/People.svelte';
 import Person from '../people/Person.svelte';
@@ -85,6 +86,7 @@ export const routes = {
   '/people/new': AddPerson,
   '/people/import': ImportPeople,
   '/people/organisation': Organisation,
+  '/people/names': NamesOfLeavers,
   '/people/:id': Person,
   '/holidays': Holidays,
   '/reports': Reports,

@@ -29,6 +29,7 @@
   import History from './History.svelte';
   import Leave from './Leave.svelte';
   import Move from './Move.svelte';
+  import NameOfLeaver from './NameOfLeaver.svelte';
   import OwnPolicies from './OwnPolicies.svelte';
   import RemovePerson from './RemovePerson.svelte';
   import SignInSection from './SignInSection.svelte';
@@ -118,7 +119,10 @@
   <div class="flex flex-wrap items-start justify-between gap-4">
     <h1>{person.name}</h1>
     <div class="flex gap-2">
-      <button class="btn btn-primary btn-sm" onclick={() => (panel = 'ENTER')}>Enter leave</button>
+      {#if !person.namelessSince}
+        <button class="btn btn-primary btn-sm" onclick={() => (panel = 'ENTER')}>Enter leave</button
+        >
+      {/if}
       <a class="btn btn-sm" href={`#/hours/${person.id}`}>Time card</a>
     </div>
   </div>
@@ -143,16 +147,23 @@
       >
     </p>
   {/if}
-  <div class="mt-3 mb-5 flex flex-wrap gap-2">
-    <button class="btn btn-sm" onclick={() => (panel = 'MOVE')}
-      >Team, site, pay group, approver</button
-    >
-    <button class="btn btn-sm" onclick={() => (panel = 'HOURS')}>Working time</button>
-    <button class="btn btn-sm" onclick={() => (panel = 'PAUSE')}>Pause</button>
-    <button class="btn btn-sm" onclick={() => (panel = 'DETAILS')}>Details</button>
-    <button class="btn btn-sm" onclick={() => (panel = 'HIRE_DATE')}>Move the hire date</button>
-    <button class="btn btn-sm" onclick={() => (panel = 'LEAVE')}>Leaving and returning</button>
-  </div>
+  {#if person.namelessSince}
+    <p class="mt-3 mb-5">
+      The name was removed on {day(person.namelessSince)}. What stays are figures; nothing about
+      them changes any more.
+    </p>
+  {:else}
+    <div class="mt-3 mb-5 flex flex-wrap gap-2">
+      <button class="btn btn-sm" onclick={() => (panel = 'MOVE')}
+        >Team, site, pay group, approver</button
+      >
+      <button class="btn btn-sm" onclick={() => (panel = 'HOURS')}>Working time</button>
+      <button class="btn btn-sm" onclick={() => (panel = 'PAUSE')}>Pause</button>
+      <button class="btn btn-sm" onclick={() => (panel = 'DETAILS')}>Details</button>
+      <button class="btn btn-sm" onclick={() => (panel = 'HIRE_DATE')}>Move the hire date</button>
+      <button class="btn btn-sm" onclick={() => (panel = 'LEAVE')}>Leaving and returning</button>
+    </div>
+  {/if}
   {#each own?.gaps ?? [] as gap (gap)}
     <p class="mb-4 border-l-4 border-accent bg-base-200 px-3 py-1" data-gap>
       {gap} <a class="underline" href="#/policies">Who is covered is decided on each policy.</a>
@@ -188,9 +199,14 @@
   {:else}
     <Empty><p>No requests yet.</p></Empty>
   {/if}
-  <SignInSection {person} />
-  {#if session.may('KEEP_THE_COMPANY')}<EverythingAbout {person} />{/if}
-  <RemovePerson {person} />
+  {#if !person.namelessSince}
+    <SignInSection {person} />
+    {#if session.may('KEEP_THE_COMPANY')}
+      <EverythingAbout {person} />
+      <NameOfLeaver {person} {changed} />
+    {/if}
+    <RemovePerson {person} />
+  {/if}
   <Changes subject="person" subjectId={person.id} {version} />
   {#if panel === 'ENTER'}
     <EnterLeave

@@ -25,7 +25,8 @@
     <code>./up-ahead start --data FOLDER --from FILE</code>. It holds everything about everybody,
     and passwords as they are stored; keep it as you keep those. Sent mail and open invitations are
     not in it. What is kept every day, to go back to, are the
-    <a class="underline" href="#/running">backups</a>.
+    <a class="underline" href="#/running">backups</a>. How long the names of people who left are in
+    all this is said under <a class="underline" href="#/people/names">names of leavers</a>.
   </p>
   <ProblemNote problem={work.problem} />
   <button class="btn" disabled={work.busy} onclick={take}>

@@ -81,6 +81,33 @@ class PeopleInPracticeTest extends OnTheDemo {
     }
 
     @Test
+    void theNameOfALeaverIsKeptAndThenRemovedForGood() {
+        administrator();
+        browser.go("/people/names");
+        browser.sees("Faolan Orchardleigh");
+        browser.click("Faolan Orchardleigh");
+        browser.click("Keep it longer");
+        browser.type("[name=reason]", "A question of the auditors");
+        browser.click("Keep the name");
+        browser.sees("[data-name-of-leaver]", "It is kept: A question of the auditors (Teodric Brackwyn)");
+        browser.click("Let the rule hold again");
+        browser.click("Remove the name now");
+        browser.type("[data-name-of-leaver] [name=code]", "B147");
+        browser.click("Remove the name for good");
+        browser.sees("[data-name-of-leaver] [role=alert]", "That is not the code of Faolan Orchardleigh.");
+        browser.type("[data-name-of-leaver] [name=code]", "B148");
+        browser.click("Remove the name for good");
+        browser.sees("h1", "Former employee B148");
+        browser.sees("The name was removed on");
+        browser.go("/people/names");
+        browser.sees("One former employee has no name any more.");
+        browser.click("Names go some time after the last day");
+        browser.type("[name=months]", "24");
+        browser.click("Keep this");
+        browser.sees("Each name goes on the morning after its time.");
+    }
+
+    @Test
     void aNewStarterIsAddedByHandAndEnrolledByTheRules() {
         administrator();
         browser.go("/people/new");

@@ -74,6 +74,7 @@ final class Places {
             at("/people/new", ADMINISTRATOR),
             at("/people/import", ADMINISTRATOR),
             at("/people/organisation", ADMINISTRATOR),
+            at("/people/names", ADMINISTRATOR),
             new Place("/people/:id", ADMINISTRATOR, "/people/27"),
             at("/holidays", ADMINISTRATOR),
             at("/reports", ADMINISTRATOR),

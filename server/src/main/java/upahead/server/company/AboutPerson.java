@@ -18,7 +18,7 @@ import upahead.server.platform.sql.DatabaseKind;
  * It is asked of the database itself, so that a new table is in it from its first day. Where somebody is named in what is
  * about another, as an approver is, that is not about them.
  */
-final class AboutPerson {
+public final class AboutPerson {
 
     private static final String PERSON = "person";
     private static final String PERSON_ID = "person_id";
@@ -32,22 +32,33 @@ final class AboutPerson {
 
     private final Connection connection;
     private final DatabaseKind kind;
+    private final Set<String> except;
 
-    AboutPerson(Connection connection) throws SQLException {
+    private AboutPerson(Connection connection, Set<String> except) throws SQLException {
         this.connection = connection;
         this.kind = DatabaseKind.of(connection);
+        this.except = except;
+    }
+
+    /** The conditions for all that is about somebody, secrets as well; each has one slot, for the person's number. */
+    public static Map<String, String> everything(Connection connection) throws SQLException {
+        return new AboutPerson(connection, Set.of()).conditions();
+    }
+
+    /** The same for what somebody is told who asks. */
+    static Map<String, String> told(Connection connection) throws SQLException {
+        return new AboutPerson(connection, NOT_TOLD).conditions();
     }
 
     /** A reference from a column of a table to another table. */
     private record Reference(String column, String to) {}
 
-    /** The condition under which rows of each table are about the person; their number is said once in each. */
-    Map<String, String> conditions() throws SQLException {
+    private Map<String, String> conditions() throws SQLException {
         Map<String, List<String>> tables = Tables.without(connection, CompanyFile.NEVER_WRITTEN);
         Map<String, String> found = new LinkedHashMap<>();
         found.put(PERSON, kind.quoted(ID) + " = ?");
         tables.forEach((table, columns) -> {
-            if (!table.equals(PERSON) && columns.contains(PERSON_ID) && !NOT_TOLD.contains(table)) {
+            if (!table.equals(PERSON) && columns.contains(PERSON_ID) && !except.contains(table)) {
                 found.put(table, kind.quoted(PERSON_ID) + " = ?");
             }
         });
@@ -56,7 +67,7 @@ final class AboutPerson {
         while (more) {
             more = false;
             for (Map.Entry<String, List<Reference>> table : references.entrySet()) {
-                if (!found.containsKey(table.getKey()) && !NOT_TOLD.contains(table.getKey())) {
+                if (!found.containsKey(table.getKey()) && !except.contains(table.getKey())) {
                     for (Reference reference : table.getValue()) {
                         if (!reference.to().equals(PERSON) && found.containsKey(reference.to())) {
                             found.putIfAbsent(table.getKey(), belongsTo(reference, found.get(reference.to())));

@@ -90,8 +90,7 @@ public class PersonCopies {
         zip.putNextEntry(new ZipEntry("read-me.txt"));
         zip.write(WORDS.formatted(name).getBytes(StandardCharsets.UTF_8));
         zip.closeEntry();
-        for (Map.Entry<String, String> each :
-                new AboutPerson(connection).conditions().entrySet()) {
+        for (Map.Entry<String, String> each : AboutPerson.told(connection).entrySet()) {
             String table = each.getKey();
             write(connection, table, AboutPerson.told(columns.get(table)), each.getValue(), personId, zip, files);
         }

@@ -15,14 +15,14 @@ import java.util.TreeMap;
 import upahead.server.platform.sql.DatabaseKind;
 
 /** What the database says of its own tables. */
-final class Tables {
+public final class Tables {
 
     private static final int ROWS_AT_ONCE = 1_000;
 
     private Tables() {}
 
     /** The columns of each table, by its name, in order; without the record of the scripts. */
-    static Map<String, List<String>> everything(Connection connection) throws SQLException {
+    public static Map<String, List<String>> everything(Connection connection) throws SQLException {
         return without(connection, CompanyFile.NEVER_WRITTEN);
     }
 
@@ -57,7 +57,7 @@ final class Tables {
     }
 
     /** The columns of a table's primary key, in order; none where it has no such key. */
-    static List<String> key(Connection connection, String table) throws SQLException {
+    public static List<String> key(Connection connection, String table) throws SQLException {
         DatabaseKind kind = DatabaseKind.of(connection);
         Map<Integer, String> key = new TreeMap<>();
         try (ResultSet columns = connection.getMetaData().getPrimaryKeys(null, kind.schema(), kind.name(table))) {

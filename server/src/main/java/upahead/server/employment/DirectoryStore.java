@@ -19,7 +19,7 @@ import java.util.Optional;
 import org.jooq.Condition;
 import org.jooq.DSLContext;
 import org.jooq.Field;
-import org.jooq.Record18;
+import org.jooq.Record19;
 import org.jooq.Records;
 import org.jooq.SelectOnConditionStep;
 import org.jooq.SortField;
@@ -57,6 +57,22 @@ class DirectoryStore {
                 .where(among(PERSON.ID, ids))
                 .orderBy(PERSON.NAME, PERSON.ID)
                 .fetch(Records.mapping(Person::new));
+    }
+
+    /** Who left before a day, did not come back and still has a name; whoever left first comes first. */
+    List<Person> gone(LocalDate before, int most) {
+        upahead.server.database.tables.Person later = PERSON.as("later");
+        return people(null)
+                .where(PERSON.LAST_DAY.lt(before))
+                .and(PERSON.NAMELESS_SINCE.isNull())
+                .andNotExists(DSL.selectOne().from(later).where(later.EARLIER_ID.eq(PERSON.ID)))
+                .orderBy(PERSON.LAST_DAY, PERSON.NAME, PERSON.ID)
+                .limit(most)
+                .fetch(Records.mapping(Person::new));
+    }
+
+    int countNameless() {
+        return sql.fetchCount(PERSON, PERSON.NAMELESS_SINCE.isNotNull());
     }
 
     List<Person> search(PeopleQuery query) {
@@ -168,7 +184,7 @@ class DirectoryStore {
     }
 
     private SelectOnConditionStep<
-                    Record18<
+                    Record19<
                             Long,
                             String,
                             String,
@@ -186,7 +202,8 @@ class DirectoryStore {
                             LocalDate,
                             LocalDate,
                             String,
-                            Long>>
+                            Long,
+                            LocalDate>>
             people(LocalDate on) {
         var list = sql.select(
                         PERSON.ID,
@@ -206,7 +223,8 @@ class DirectoryStore {
                         PERSON.LAST_DAY,
                         PERSON.SERVICE_FROM,
                         PERSON.CLOCK_CODE,
-                        PERSON.EARLIER_ID)
+                        PERSON.EARLIER_ID,
+                        PERSON.NAMELESS_SINCE)
                 .from(PERSON)
                 .join(PERSON_PLACEMENT)
                 .on(placed(day(on)));

@@ -151,6 +151,7 @@ public class Hiring {
     @May(Permission.KEEP_PEOPLE)
     public long comeBack(long personId, NewPerson again) {
         Person before = people.get(personId);
+        before.requireName();
         if (before.lastDay() == null || !before.lastDay().isBefore(again.hired())) {
             throw Refusal.of("hired", "They come back after their last day. Set that first, or take it back instead.");
         }

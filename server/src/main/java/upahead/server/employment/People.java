@@ -1,6 +1,7 @@
 package upahead.server.employment;
 
 import java.time.LocalDate;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -105,6 +106,28 @@ public class People {
     @Transactional(readOnly = true)
     public int count(PeopleQuery query) {
         return directory.count(query);
+    }
+
+    /** Who left before a day, did not come back and still has a name; whoever left first comes first. */
+    @Transactional(readOnly = true)
+    public List<Person> gone(LocalDate before, int most) {
+        return directory.gone(before, most);
+    }
+
+    /** How many have no name any more. */
+    @Transactional(readOnly = true)
+    public int countNameless() {
+        return directory.countNameless();
+    }
+
+    /** All employments of one human being that this one followed, and this one, the newest first. */
+    @Transactional(readOnly = true)
+    public List<Person> employmentsBefore(Person last) {
+        List<Person> chain = new ArrayList<>();
+        for (Person each = last; each != null; each = each.earlierId() == null ? null : get(each.earlierId())) {
+            chain.add(each);
+        }
+        return chain;
     }
 
     /** The employments of some people by their ids. */

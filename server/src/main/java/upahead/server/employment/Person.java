@@ -2,6 +2,8 @@ package upahead.server.employment;
 
 import jakarta.annotation.Nullable;
 import java.time.LocalDate;
+import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.words.Words;
 
 /**
  * An employee as the directory shows them.
@@ -13,6 +15,7 @@ import java.time.LocalDate;
  * @param serviceFrom from which years of service count
  * @param clockCode typed at a clock terminal, null for somebody without one
  * @param earlierId the earlier employment of somebody who came back, else null
+ * @param namelessSince when the name of somebody who left was removed, null for everybody who has one
  */
 public record Person(
         long id,
@@ -32,7 +35,8 @@ public record Person(
         @Nullable LocalDate lastDay,
         LocalDate serviceFrom,
         @Nullable String clockCode,
-        @Nullable Long earlierId) {
+        @Nullable Long earlierId,
+        @Nullable LocalDate namelessSince) {
 
     /** Where they work on the day for which this was read. */
     public Placing placing() {
@@ -50,5 +54,15 @@ public record Person(
 
     public boolean isEmployedWithin(LocalDate first, LocalDate last) {
         return !hired.isAfter(last) && (lastDay == null || !lastDay.isBefore(first));
+    }
+
+    /**
+     * @throws Refusal if the name was removed
+     */
+    public void requireName() {
+        if (namelessSince != null) {
+            throw Refusal.conflict("Who this was is not kept any more, since " + Words.fullDay(namelessSince)
+                    + ". Nothing about them changes; somebody who comes back is added anew.");
+        }
     }
 }

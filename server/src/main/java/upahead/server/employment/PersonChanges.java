@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import java.util.Objects;
 import java.util.stream.Stream;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
@@ -49,12 +50,12 @@ public class PersonChanges {
     /**
      * Changes what does not depend on a date.
      *
-     * @throws Refusal if the code or clock code is taken
+     * @throws Refusal if the code or clock code is taken, or the name was removed
      */
     @Transactional
     @May(Permission.KEEP_PEOPLE)
     public void change(long personId, PersonDetails details) {
-        Person before = people.get(personId);
+        Person before = named(personId);
         if (store.codeIsTaken(details.code(), personId)) {
             throw Refusal.of("code", "The code " + details.code() + " is taken already.");
         }
@@ -76,7 +77,7 @@ public class PersonChanges {
     @Transactional
     @May(Permission.KEEP_PEOPLE)
     public void leave(long personId, LocalDate lastDay) {
-        Person before = people.get(personId);
+        Person before = named(personId);
         if (lastDay != null && lastDay.isBefore(before.hired())) {
             throw Refusal.of("lastDay", "The last day is before the hire date, " + Words.fullDay(before.hired()) + ".");
         }
@@ -100,7 +101,7 @@ public class PersonChanges {
     @Transactional
     @May(Permission.KEEP_PEOPLE)
     public void moveHireDate(long personId, LocalDate to) {
-        Person before = people.get(personId);
+        Person before = named(personId);
         if (before.lastDay() != null && before.lastDay().isBefore(to)) {
             throw Refusal.of("hired", "The hire date is after the last day, " + Words.fullDay(before.lastDay()) + ".");
         }
@@ -110,5 +111,19 @@ public class PersonChanges {
         store.moveHireDate(personId, before.hired(), to);
         employments.moveBeginning(personId, before.hired(), to);
         audit.record(Thing.PERSON, personId, "moved the hire date", before.hired(), to);
+    }
+
+    /**
+     * Notes that somebody has no name from a day on; the words themselves are removed by whoever calls.
+     */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void setNameless(long personId, LocalDate since) {
+        store.setNameless(personId, since);
+    }
+
+    private Person named(long personId) {
+        Person person = people.get(personId);
+        person.requireName();
+        return person;
     }
 }

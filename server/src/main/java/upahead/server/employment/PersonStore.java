@@ -82,6 +82,13 @@ class PersonStore implements ThingNames {
                 .execute();
     }
 
+    void setNameless(long personId, LocalDate since) {
+        sql.update(PERSON)
+                .set(PERSON.NAMELESS_SINCE, since)
+                .where(PERSON.ID.eq(personId))
+                .execute();
+    }
+
     void remove(long personId) {
         sql.deleteFrom(PERSON_PLACEMENT)
                 .where(PERSON_PLACEMENT.PERSON_ID.eq(personId))

@@ -44,6 +44,7 @@ final class RowFaults {
         if (!first && !row.code().isEmpty()) {
             faults.add("the code " + row.code() + " stands in the file twice");
         }
+        person.ifPresent(known -> requireStillNamed(row, known, faults));
         requireGroup(row, faults);
         requireApprover(row, faults);
         requireDates(row, person, faults);
@@ -53,6 +54,14 @@ final class RowFaults {
             requireForNew(row, faults);
         }
         return faults;
+    }
+
+    /** What payroll's system still knows of somebody does not bring the name back here. */
+    private static void requireStillNamed(PersonRow row, Person person, List<String> faults) {
+        if (person.namelessSince() != null && !person.name().equals(row.name())) {
+            faults.add("the name of " + person.code() + " was removed on " + Words.fullDay(person.namelessSince())
+                    + "; leave the row out");
+        }
     }
 
     private void requireGroup(PersonRow row, List<String> faults) {

@@ -143,6 +143,7 @@ class PeopleInPartsTest {
                         null,
                         LocalDate.of(2027, 1, 4),
                         null,
+                        null,
                         null))
                 .toList();
     }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import java.util.Set;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Propagation;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
@@ -158,6 +159,26 @@ public class SignIns {
         SignInView after = view(store.find(id).orElseThrow());
         audit.record(Thing.PERSON, personId, "changed the sign-in", view(before), after);
         return after;
+    }
+
+    /** Whether nobody could set anything up without somebody. */
+    @Transactional(readOnly = true)
+    public boolean isOnlyAdministrator(long personId) {
+        return store.ofPerson(personId)
+                .filter(each -> each.active() && each.signedIn().role() == Role.ADMINISTRATOR)
+                .filter(each -> store.activeAdministrators() == 1)
+                .isPresent();
+    }
+
+    /** Switches off the sign-in of somebody who is to be forgotten, and ends their sessions. */
+    @Transactional(propagation = Propagation.MANDATORY)
+    public void end(long personId) {
+        store.ofPerson(personId).ifPresent(stored -> {
+            long id = stored.signedIn().id();
+            store.change(id, stored.signedIn().role(), false);
+            store.removeLinks(id);
+            forgotten.forEach(each -> each.forget(id));
+        });
     }
 
     /** The people who can sign in and then may do something. */

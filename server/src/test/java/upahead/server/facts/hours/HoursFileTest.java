@@ -39,6 +39,7 @@ class HoursFileTest {
             null,
             LocalDate.of(2027, 4, 14),
             null,
+            null,
             null);
 
     @Test
