@@ -79,7 +79,7 @@ public class CardTyping {
      *     meanwhile
      */
     @Transactional
-    @PreAuthorize("@reach.person(#personId)")
+    @PreAuthorize("@reach.actsFor(#personId)")
     public void change(long personId, List<TypedLine> lines, String reason) {
         Person person = people.get(personId);
         if (lines.isEmpty() || lines.size() > MOST_DAYS) {

@@ -68,7 +68,7 @@ public class Confirming {
      * @throws Refusal if nobody asks for it, the card has unfinished days, or its period is not over
      */
     @Transactional
-    @PreAuthorize("@reach.person(#personId)")
+    @PreAuthorize("@reach.actsFor(#personId)")
     public void confirm(long personId, LocalDate on, Part part, boolean right) {
         Person person = people.get(personId);
         DateSpan period = organisation

@@ -21,8 +21,12 @@ public class Reach {
 
     /** Whether the signed-in person may see somebody's balances and requests. */
     public boolean person(long personId) {
-        SignedIn signedIn = user.get();
-        return signedIn.may(Permission.SEE_EVERYBODY) || isSelf(signedIn, personId) || leads(personId);
+        return user.get().may(Permission.SEE_EVERYBODY) || actsFor(personId);
+    }
+
+    /** Whether the signed-in person asks, types and confirms for somebody: for oneself, or whom one decides for. */
+    public boolean actsFor(long personId) {
+        return isSelf(user.get(), personId) || leads(personId);
     }
 
     /** Whether the signed-in person decides for somebody; nobody decides for oneself but an administrator. */

@@ -73,7 +73,7 @@ public class Asking {
 
     /** What a request would cost and what stands against it, before it is sent. */
     @Transactional(readOnly = true)
-    @PreAuthorize("@reach.person(#draft.personId())")
+    @PreAuthorize("@reach.actsFor(#draft.personId())")
     public RequestReview preview(RequestDraft draft) {
         return reviewer.review(draft).review();
     }
@@ -84,7 +84,7 @@ public class Asking {
      * @throws Refusal if something stands against it
      */
     @Transactional
-    @PreAuthorize("@reach.person(#draft.personId())")
+    @PreAuthorize("@reach.actsFor(#draft.personId())")
     public RequestDetail send(RequestDraft draft) {
         people.lock(draft.personId());
         RequestReviewer.Reviewed reviewed = reviewed(draft);
@@ -111,7 +111,7 @@ public class Asking {
         if (drafts.stream().anyMatch(draft -> draft.personId() != person)) {
             throw Refusal.of("personId", "What is sent together is of one person.");
         }
-        if (!reach.person(person)) {
+        if (!reach.actsFor(person)) {
             throw new AccessDeniedException("not one's own");
         }
         return drafts.stream().map(this::send).toList();

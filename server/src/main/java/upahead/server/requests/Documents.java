@@ -67,7 +67,7 @@ public class Documents {
      * @throws Refusal if it is no PDF file or picture, larger than 5 MB, or one of too many that were not sent
      */
     @Transactional
-    @PreAuthorize("@reach.person(#personId)")
+    @PreAuthorize("@reach.actsFor(#personId)")
     public DocumentView keep(long personId, String name, byte[] content) {
         if (content.length > LARGEST) {
             throw Refusal.of("file", "A document has at most 5 MB.");

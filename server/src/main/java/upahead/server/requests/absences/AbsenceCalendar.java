@@ -147,7 +147,7 @@ public class AbsenceCalendar {
                         question.days().first(), question.days().last()))
                 .filter(person -> seer.everybody()
                         || Objects.equals(seer.teamId(), teamId)
-                        || Objects.equals(person.approverId(), seer.personId())
+                        || seer.decidesFor(person.approverId())
                         || seen.containsKey(person.id()))
                 .toList();
         Map<Long, Employment> employments =

@@ -26,7 +26,7 @@ class WhatIsSeen {
         Long team = signedIn.person().map(id -> people.get(id).teamId()).orElse(null);
         return new Seer(
                 signedIn.may(Permission.SEE_EVERYBODY),
-                signedIn.may(Permission.DECIDE_FOR_THE_ASSIGNED),
+                signedIn.may(Permission.DECIDE_FOR_THE_ASSIGNED) && signedIn.personId() != null,
                 signedIn.personId(),
                 team);
     }
@@ -35,7 +35,7 @@ class WhatIsSeen {
      * Somebody who looks at absences.
      *
      * @param everybody whether all of everybody is seen
-     * @param decides whether all of the people assigned is seen
+     * @param decides whether all of the people assigned is seen; nobody is assigned to nobody's employee
      * @param personId null for nobody's employee
      * @param teamId the team they are in today, null for nobody's employee
      */
@@ -43,9 +43,12 @@ class WhatIsSeen {
 
         /** Whether it is theirs, or of somebody they decide for: then all of it is seen, also what waits. */
         boolean knows(Absent absent) {
-            return everybody
-                    || (personId != null && personId == absent.personId())
-                    || (decides && personId != null && personId.equals(absent.approverId()));
+            return everybody || (personId != null && personId == absent.personId()) || decidesFor(absent.approverId());
+        }
+
+        /** Whether an approver is this one; nobody's employee is nobody's approver. */
+        boolean decidesFor(Long approverId) {
+            return decides && personId != null && personId.equals(approverId);
         }
 
         /** Whether they see that somebody is away: never what waits, unless they know it. */

@@ -1,25 +1,16 @@
 package upahead.server.platform.access;
 
-import static java.nio.charset.StandardCharsets.UTF_8;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.authentication;
-import static org.springframework.security.test.web.servlet.request.SecurityMockMvcRequestPostProcessors.csrf;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.multipart;
-import static org.springframework.test.web.servlet.request.MockMvcRequestBuilders.request;
 
 import java.io.IOException;
 import java.util.Map;
 import java.util.Set;
-import java.util.TreeMap;
 import java.util.TreeSet;
-import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.beans.factory.annotation.Qualifier;
-import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
-import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import org.springframework.web.servlet.mvc.method.annotation.RequestMappingHandlerMapping;
@@ -33,20 +24,6 @@ class WhoMayTest {
     private static final long KERENSA = 27;
     /** Somebody whom neither Kerensa nor her approver has anything to do with. */
     private static final String STRANGER = "16";
-
-    private static final Set<String> WITHOUT_SIGNING_IN = Set.of(
-            "GET /api/session",
-            "POST /api/session",
-            "DELETE /api/session",
-            "POST /api/session/first-administrator",
-            "POST /api/session/forgotten",
-            "GET /api/session/password/{token}",
-            "POST /api/session/password",
-            "POST /api/demo/told",
-            "GET /api/terminal",
-            "POST /api/terminal/glance",
-            "POST /api/terminal/pairing",
-            "POST /api/terminal/punches");
 
     /** What everybody reads who is signed in; none of it is about somebody else. */
     private static final Set<String> FOR_EVERYBODY = Set.of(
@@ -90,9 +67,6 @@ class WhoMayTest {
             "GET /api/requests",
             "GET /api/team-needs");
 
-    private static final Pattern FILES =
-            Pattern.compile("POST.*/((documents|import|file|hours)(/preview|/table\\.csv)?)");
-
     /** Of oneself alone: the password before is wrong here; notices, addresses and views of others stay as they are. */
     private static final Set<String> OWN_WRITES = Set.of(
             "PUT /api/session/password 404",
@@ -123,7 +97,7 @@ class WhoMayTest {
     void nothingIsThereForWhoeverIsNotSignedIn() throws Exception {
         for (Map.Entry<String, MockHttpServletRequestBuilder> each : all().entrySet()) {
             int status = http.perform(each.getValue()).andReturn().getResponse().getStatus();
-            if (!WITHOUT_SIGNING_IN.contains(each.getKey())) {
+            if (!EveryResource.WITHOUT_SIGNING_IN.contains(each.getKey())) {
                 assertThat(status).as(each.getKey()).isEqualTo(HttpStatus.UNAUTHORIZED.value());
             }
         }
@@ -158,7 +132,7 @@ class WhoMayTest {
     private Set<String> notRefused(SignedIn somebody) throws Exception {
         Set<String> passed = new TreeSet<>();
         for (Map.Entry<String, MockHttpServletRequestBuilder> each : all().entrySet()) {
-            if (!each.getKey().startsWith("GET") && !WITHOUT_SIGNING_IN.contains(each.getKey())) {
+            if (!each.getKey().startsWith("GET") && !EveryResource.WITHOUT_SIGNING_IN.contains(each.getKey())) {
                 int status = http.perform(each.getValue().with(Somebody.as(somebody)))
                         .andReturn()
                         .getResponse()
@@ -174,7 +148,7 @@ class WhoMayTest {
     private Set<String> readBy(SignedIn somebody) throws Exception {
         Set<String> read = new TreeSet<>();
         for (Map.Entry<String, MockHttpServletRequestBuilder> each : all().entrySet()) {
-            if (each.getKey().startsWith("GET") && !WITHOUT_SIGNING_IN.contains(each.getKey())) {
+            if (each.getKey().startsWith("GET") && !EveryResource.WITHOUT_SIGNING_IN.contains(each.getKey())) {
                 int status = http.perform(each.getValue().with(authentication(CurrentUser.authentication(somebody))))
                         .andReturn()
                         .getResponse()
@@ -188,56 +162,7 @@ class WhoMayTest {
         return read;
     }
 
-    /** One request for every resource, about a stranger where it is about a person. */
     private Map<String, MockHttpServletRequestBuilder> all() throws IOException {
-        SampleBodies bodies = SampleBodies.ofTheDescription();
-        Map<String, MockHttpServletRequestBuilder> requests = new TreeMap<>();
-        resources.getHandlerMethods().keySet().forEach(mapping -> mapping.getPathPatternsCondition()
-                .getPatternValues()
-                .forEach(path -> mapping.getMethodsCondition().getMethods().forEach(method -> {
-                    if (path.startsWith("/api/")) {
-                        requests.put(
-                                method + " " + path,
-                                asked(
-                                        HttpMethod.valueOf(method.name()),
-                                        path,
-                                        bodies.of(method.name(), path).toString()));
-                    }
-                })));
-        return requests;
-    }
-
-    private static MockHttpServletRequestBuilder asked(HttpMethod method, String path, String body) {
-        String about = path.replace("/people/{id}", "/people/" + STRANGER)
-                .replace("{personId}", STRANGER)
-                .replace("{token}", "made-up")
-                .replace("{day}", "2027-05-03")
-                .replace("{from}", "2027-05-03")
-                .replace("{year}", "2028")
-                .replace("{what}", "FTE")
-                .replace("{place}", "ATTENDANCE")
-                .replaceAll("\\{\\w+}", "1");
-        String reading = path.contains("/import") ? "{\"changesFrom\": \"2027-05-03\"}" : "{}";
-        MockHttpServletRequestBuilder request = FILES.matcher(method + path).matches()
-                ? multipart(method, about)
-                        .file(new MockMultipartFile("file", "file.csv", "text/csv", "person,date\n".getBytes(UTF_8)))
-                        .file(new MockMultipartFile(
-                                "reading", "", MediaType.APPLICATION_JSON_VALUE, reading.getBytes(UTF_8)))
-                : request(method, about).contentType(MediaType.APPLICATION_JSON).content(body);
-        return request.param("asOf", "2027-04-26")
-                .param("on", "2027-04-26")
-                .param("from", "2027-04-01")
-                .param("through", "2027-04-26")
-                .param("first", "2027-04-01")
-                .param("last", "2027-04-26")
-                .param("payGroupId", "1")
-                .param("weeks", "4")
-                .param("seenEdits", "0")
-                .param("fromSiteId", "1")
-                .param("with", "1")
-                .param("name", "none")
-                .param("day", "2027-04-01")
-                .param("per", "HOUR")
-                .with(csrf());
+        return new EveryResource(resources).about(STRANGER, "1");
     }
 }
