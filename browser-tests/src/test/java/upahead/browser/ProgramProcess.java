@@ -38,6 +38,11 @@ final class ProgramProcess {
         return start(folder, "-XX:SharedArchiveFile=" + archive(folder));
     }
 
+    /** The same with an option. */
+    static ProgramProcess startWith(Path folder, String option) throws Exception {
+        return start(folder, "-XX:SharedArchiveFile=" + archive(folder), option);
+    }
+
     /** Starts it on a database of a server instead of the folder's file. */
     static ProgramProcess startOn(String database, Path folder) throws Exception {
         return start(folder, "-XX:SharedArchiveFile=" + archive(folder), "--spring.datasource.url=" + database);
@@ -83,6 +88,11 @@ final class ProgramProcess {
         process.destroyForcibly().waitFor();
     }
 
+    /** The same, without waiting for the end. */
+    void killNow() {
+        process.destroyForcibly();
+    }
+
     /** Asks it to stop, as the system does when the machine is shut down. */
     void askToStop() {
         process.destroy();
@@ -103,6 +113,11 @@ final class ProgramProcess {
     /** What it answers to something said in JSON; anything but a yes is an exception. */
     String post(String path, String json) throws IOException, InterruptedException {
         return administrator.post(path, json);
+    }
+
+    /** The same for what takes another's place. */
+    String put(String path, String json) throws IOException, InterruptedException {
+        return administrator.put(path, json);
     }
 
     /** What it answers to a file. */
