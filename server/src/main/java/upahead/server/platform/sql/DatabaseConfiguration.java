@@ -114,7 +114,8 @@ class DatabaseConfiguration {
     @Bean
     PlatformTransactionManager transactionManager(
             HikariDataSource database, DataSourceProperties properties, DataFile file) {
-        return new WritersInTurn(database, isOwnFile(properties) ? file.confirmed()::confirm : count -> {});
+        return new WritersInTurn(
+                database, LONGEST_WAIT, isOwnFile(properties) ? file.confirmed()::confirm : count -> {});
     }
 
     /** For changes that are one part of a longer work. */
