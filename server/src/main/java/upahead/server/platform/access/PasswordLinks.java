@@ -3,6 +3,7 @@ package upahead.server.platform.access;
 import java.time.Duration;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -22,8 +23,16 @@ public class PasswordLinks {
     private final Audit audit;
     private final MovableClock clock;
     private final Tries tries;
+    private final ApplicationEventPublisher news;
 
-    PasswordLinks(SignInStore store, PasswordEncoder passwords, Audit audit, MovableClock clock, Tries tries) {
+    PasswordLinks(
+            SignInStore store,
+            PasswordEncoder passwords,
+            Audit audit,
+            MovableClock clock,
+            Tries tries,
+            ApplicationEventPublisher news) {
+        this.news = news;
         this.store = store;
         this.passwords = passwords;
         this.audit = audit;
@@ -83,13 +92,17 @@ public class PasswordLinks {
     @Transactional
     String setPassword(String token, String password, String address) {
         requireFewGuesses(address);
-        SignedIn whose = ofLink(token).signedIn();
+        SignInStore.StoredSignIn before = ofLink(token);
+        SignedIn whose = before.signedIn();
         PasswordRules.require(password, List.of(whose.username(), whose.name()));
         store.setPassword(whose.id(), passwords.encode(password));
         store.removeLinks(whose.id());
         tries.right(whose.username(), address);
         tries.know(whose.username(), address);
         audit.record(whose.name(), Thing.SIGN_IN, whose.id(), "set a password", null, null);
+        if (before.passwordHash() != null) {
+            news.publishEvent(new PasswordChanged(whose.id()));
+        }
         return whose.username();
     }
 

@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.UUID;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -26,6 +27,7 @@ public class SignInService {
     private final Tries tries;
     private final SecondSteps secondSteps;
     private final WaysIn waysIn;
+    private final ApplicationEventPublisher news;
 
     SignInService(
             SignInStore store,
@@ -34,7 +36,9 @@ public class SignInService {
             SignInTrail trail,
             Tries tries,
             SecondSteps secondSteps,
-            WaysIn waysIn) {
+            WaysIn waysIn,
+            ApplicationEventPublisher news) {
+        this.news = news;
         this.secondSteps = secondSteps;
         this.waysIn = waysIn;
         this.trail = trail;
@@ -137,6 +141,7 @@ public class SignInService {
         store.setPassword(signedIn.id(), passwords.encode(password));
         store.removeLinks(signedIn.id());
         audit.record(signedIn.name(), Thing.SIGN_IN, signedIn.id(), "changed the password", null, null);
+        news.publishEvent(new PasswordChanged(signedIn.id()));
     }
 
     /** Whether nobody can sign in yet: then the first administrator can be created. */

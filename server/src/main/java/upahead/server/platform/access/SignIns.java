@@ -74,6 +74,13 @@ public class SignIns {
         return store.ofPerson(personId).map(stored -> stored.signedIn().id());
     }
 
+    /** Whose a sign-in is and what its name is; nothing where it is no employee's. */
+    @Transactional(readOnly = true)
+    public Optional<SignedIn> ofEmployee(long signInId) {
+        return store.find(signInId).map(SignInStore.StoredSignIn::signedIn).filter(signedIn -> signedIn.person()
+                .isPresent());
+    }
+
     /** The sign-in of somebody who is no employee, by its name. */
     @Transactional(readOnly = true)
     public Optional<Long> withoutPerson(String username) {

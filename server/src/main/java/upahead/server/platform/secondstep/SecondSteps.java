@@ -4,11 +4,13 @@ import java.time.Instant;
 import java.util.List;
 import java.util.OptionalLong;
 import java.util.Set;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.platform.audit.Audit;
 import upahead.server.platform.audit.Thing;
 import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.secondstep.SecondStepChanged.What;
 
 /**
  * Codes that are asked for after the password, for sign-ins that have them or whose role needs them. Times are those of
@@ -29,10 +31,12 @@ public class SecondSteps {
 
     private final SecondStepStore store;
     private final Audit audit;
+    private final ApplicationEventPublisher news;
 
-    SecondSteps(SecondStepStore store, Audit audit) {
+    SecondSteps(SecondStepStore store, Audit audit, ApplicationEventPublisher news) {
         this.store = store;
         this.audit = audit;
+        this.news = news;
     }
 
     /** Whether a sign-in has it. */
@@ -93,6 +97,7 @@ public class SecondSteps {
         }
         List<String> codes = freshRecoveryCodes(signInId);
         audit.record(name, Thing.SIGN_IN, signInId, "set up a second step", null, null);
+        news.publishEvent(new SecondStepChanged(signInId, What.SET_UP));
         return codes;
     }
 
@@ -107,6 +112,7 @@ public class SecondSteps {
             throw wrong();
         }
         audit.record(name, Thing.SIGN_IN, signInId, "made other codes on paper", null, null);
+        news.publishEvent(new SecondStepChanged(signInId, What.OTHER_CODES_ON_PAPER));
         return freshRecoveryCodes(signInId);
     }
 
@@ -131,6 +137,7 @@ public class SecondSteps {
                     "used a code on paper",
                     null,
                     store.recoveryCodes(signInId) + " left");
+            news.publishEvent(new SecondStepChanged(signInId, What.CODE_ON_PAPER_USED));
         }
         return onPaper;
     }
@@ -155,6 +162,7 @@ public class SecondSteps {
         if (store.find(signInId).isPresent()) {
             store.remove(signInId);
             audit.record(by, Thing.SIGN_IN, signInId, "ended the second step", null, null);
+            news.publishEvent(new SecondStepChanged(signInId, What.ENDED));
         }
     }
 

@@ -15,6 +15,7 @@ import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.MediaType;
+import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockHttpSession;
 import org.springframework.test.web.servlet.MockMvc;
 import org.springframework.test.web.servlet.ResultActions;
@@ -47,6 +48,9 @@ class SecondStepTest {
     @Autowired
     private CurrentUser user;
 
+    @Autowired
+    private JdbcTemplate sql;
+
     @Test
     void onceItIsSetUpThePasswordAloneLetsNobodyIn() throws Exception {
         MockHttpSession session = signIn("").session();
@@ -73,6 +77,17 @@ class SecondStepTest {
         send(session, "POST", "/api/second-step/ending", "{\"password\": \"walled-garden\"}")
                 .andExpect(jsonPath("$.set").value(false));
         assertThat(signIn("").status()).isEqualTo(200);
+        assertThat(sql.queryForList(
+                        "select subject from mail_message where recipient_id = ? order by id desc limit 3",
+                        String.class,
+                        user.actAs(Somebody.ADMINISTRATOR, () -> signIns.active(TEODRIC))
+                                .orElseThrow()
+                                .personId()))
+                .as("what was mailed, the newest first")
+                .containsExactly(
+                        "Up Ahead: the second step was ended",
+                        "Up Ahead: a code on paper was used",
+                        "Up Ahead: a second step was set up");
     }
 
     @Test
