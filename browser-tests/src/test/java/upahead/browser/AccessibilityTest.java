@@ -3,33 +3,10 @@ package upahead.browser;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
-import org.assertj.core.api.SoftAssertions;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.openqa.selenium.Keys;
 
-/**
- * No place has a fault that a checker of accessibility finds, light on a desk and dark on a phone, and each can be used by
- * keys alone; so have the states that somebody brings about.
- */
-class AccessibilityTest extends OnTheDemo {
-
-    private static final boolean DARK = true;
-    private static final boolean LIGHT = false;
-
-    /** Everything is looked at, whatever is wrong with some of it. */
-    private SoftAssertions all;
-
-    @BeforeEach
-    void begin() {
-        all = new SoftAssertions();
-    }
-
-    @AfterEach
-    void nothingIsWrong() {
-        all.assertAll();
-    }
+/** No place has a fault that a checker of accessibility finds, in either look, and each can be used by keys alone. */
+class AccessibilityTest extends AccessibilityChecks {
 
     @Test
     void everyRouteIsLookedAt() throws IOException {
@@ -40,136 +17,17 @@ class AccessibilityTest extends OnTheDemo {
     void ofAnEmployee() {
         browser.signInAndEnter("kerensa", PASSWORD);
         assertNoFaultAtPlacesOf(Places.Who.EMPLOYEE);
-        assertNoFaultOn("/my-time", "days asked for", () -> {
-            browser.type("[aria-label='Days, typed']", "20-21 May");
-            browser.press(Keys.ENTER);
-            browser.clickOn("[data-parts] summary");
-            browser.choose("[aria-label^='How much of']", "From … to …");
-            browser.sees("[data-parts]", "break 12:00 to 12:30");
-        });
     }
 
     @Test
     void ofAnApprover() {
         browser.signInAndEnter("corvin", PASSWORD);
         assertNoFaultAtPlacesOf(Places.Who.APPROVER);
-        assertNoFaultOn("/requests", "one opened", () -> {
-            browser.clickOnRow("Petrel Yaxley");
-            browser.sees("[data-history]", "Petrel Yaxley");
-            browser.click("Correct its days");
-            browser.sees("[data-correct]", "Why it is corrected");
-        });
-        assertNoFaultOn("/requests", "stand-ins", () -> {
-            browser.click("My stand-ins");
-            browser.sees("Name as stand-in");
-        });
     }
 
     @Test
     void ofAnAdministrator() {
         administrator();
         assertNoFaultAtPlacesOf(Places.Who.ADMINISTRATOR);
-        browser.go("/calendar");
-        browser.clickOnRow("Grounds");
-        assertNoFaultOn(
-                "/calendar", "a team opened", () -> browser.sees("[data-person='Silvan Bellwether']", "Hourly leave"));
-        assertNoFaultOn("/requests", "leave entered", () -> {
-            browser.click("Enter leave");
-            browser.sees("Whose");
-        });
-        assertNoFaultOn("/requests", "leave entered for many", () -> {
-            browser.click("Enter for many");
-            browser.sees("[data-many]", "for all of them or for none");
-        });
-        assertNoFaultOn("/hours", "with a condition", () -> browser.click("+ Condition"));
-        assertNoFaultOn("/hours/37?on=2027-04-15", "a day opened", () -> {
-            browser.click("Thu 15 Apr");
-            browser.sees("Enter leave on this day");
-        });
-        assertNoFaultOn("/terminal", "not paired", () -> browser.sees(""));
-        // every row has the same shape: one person's are enough, and are looked at in a tenth of the time
-        assertNoFaultOn("/pay-runs/13", "one person", () -> only("Search the worksheet", "Kerensa"));
-        assertNoFaultOn("/payroll-inbox", "one person", () -> only("Search the inbox", "Kerensa"));
-        assertNoFaultOn("/pay-runs/15", "cautions and extra hours", () -> {
-            browser.clickOn("[data-caution] button");
-            browser.click("Time in lieu");
-            only("Search the worksheet", "Kerensa");
-            browser.sees("Recorded");
-        });
-        assertNoFaultOn("/policies/2", "an example opened", () -> {
-            browser.click("Begins in July");
-            browser.sees("[data-outcome]", "The text as it stands");
-        });
-        assertNoFaultOn("/balances", "one balance beside", () -> {
-            browser.clickOn(".figure-button");
-            browser.sees("[data-made-of]", "carried");
-        });
-        assertNoFaultOn("/balances", "columns", () -> {
-            browser.click("Columns");
-            browser.sees("[data-columns]", "Person");
-        });
-        assertNoFaultOn("/ahead", "telling", () -> {
-            browser.clickOn("[data-group=LAPSE] summary");
-            browser.click("Tell all 15");
-            browser.sees("[data-told]", "Salaried leave");
-        });
-        assertNoFaultOn("/reports/absences", "as a picture", () -> {
-            browser.click("As a year’s picture");
-            browser.sees("[data-picture]", "Together");
-        });
-        assertNoFaultOn("/reports/absences", "by mail", () -> {
-            browser.click("Send by mail");
-            browser.sees("No report is.");
-        });
-        assertNoFaultOn("/people/27", "working time", () -> {
-            browser.click("Working time");
-            browser.sees("[data-times]", "Break from");
-        });
-    }
-
-    private void only(String search, String name) {
-        browser.type("[aria-label='" + search + "']", name);
-        browser.waitUntilGone("tbody tr[data-person]:not([data-person^=" + name + "])");
-    }
-
-    /** Places as they are: light on a desk, where they are gone through by keys, too, and dark on a phone. */
-    private void assertNoFaultAtPlacesOf(Places.Who who) {
-        for (Places.Place place : Places.of(who)) {
-            browser.go(place.address());
-            assertNoFaultInBothLooks(place.address());
-            all.assertThat(browser.notUsableByKeys())
-                    .as(place.address() + ", by keys")
-                    .isEmpty();
-        }
-    }
-
-    /** A screen in a state that somebody brings about: light on a desk, and dark on a phone. */
-    private void assertNoFaultOn(String place, String state, Runnable bringAbout) {
-        browser.go("/");
-        browser.go(place);
-        bringAbout.run();
-        assertNoFaultInBothLooks(place + ", " + state);
-    }
-
-    /** What is there is looked at on a desk and then as it is on a phone, without bringing it about again. */
-    private void assertNoFaultInBothLooks(String what) {
-        assertNoFaultNow(what);
-        look(DARK, 390, 844);
-        assertNoFaultNow(what + ", dark and narrow");
-        look(LIGHT, 1280, 800);
-    }
-
-    private void look(boolean dark, int width, int height) {
-        if (dark) {
-            browser.preferDark();
-        } else {
-            browser.preferLight();
-        }
-        browser.resize(width, height);
-    }
-
-    private void assertNoFaultNow(String what) {
-        browser.waitUntilGone("main .loading");
-        all.assertThat(browser.faults()).as(what).isEmpty();
     }
 }

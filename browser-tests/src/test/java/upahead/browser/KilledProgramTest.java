@@ -12,7 +12,6 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Random;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
 import java.util.concurrent.TimeUnit;
@@ -20,7 +19,6 @@ import java.util.concurrent.TimeoutException;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestInstance;
-import org.junit.jupiter.api.TestReporter;
 import org.junit.jupiter.api.io.TempDir;
 import upahead.server.DemoData;
 
@@ -34,8 +32,6 @@ class KilledProgramTest {
     /** Every round needs a start of its own, which takes seconds; {@code -Dupahead.kills=20} tries it as often as wanted. */
     private static final int ROUNDS = Integer.getInteger("upahead.kills", 2);
 
-    private static final int LATEST_MOMENT = 2_500;
-    private static final String MAIL_AT_ONCE = "--upahead.mail.every=1s";
     private static final int STOPS = Math.max(1, ROUNDS / 7);
     private static final LocalDate TODAY = LocalDate.of(2027, 4, 26);
     private static final ObjectMapper JSON = new ObjectMapper();
@@ -79,26 +75,6 @@ class KilledProgramTest {
             }
             program.kill();
         }
-        assertThat(ProgramProcess.verify(folder)).contains("What was posted is what is derived");
-    }
-
-    /** The moments are made up anew each time; a seed that was said brings the same ones again. */
-    @Test
-    void aKillAtAnyMomentLeavesNothingHalfDone(TestReporter told) throws Exception {
-        long seed = Long.getLong("upahead.seed", System.nanoTime());
-        Random moments = new Random(seed);
-        Commotion commotion = new Commotion(new ClosingAnew(), new BringingHours(), new AskingForLeave(folder));
-        ProgramProcess program = ProgramProcess.startWith(folder, MAIL_AT_ONCE);
-        for (int round = 1; round <= ROUNDS; round++) {
-            commotion.begin(program);
-            int moment = moments.nextInt(LATEST_MOMENT);
-            CompletableFuture.delayedExecutor(moment, TimeUnit.MILLISECONDS).execute(program::killNow);
-            commotion.end();
-            told.publishEntry("killed after " + moment + " ms", "of the seed " + seed);
-            program = ProgramProcess.startWith(folder, MAIL_AT_ONCE);
-            commotion.isThere(program);
-        }
-        program.kill();
         assertThat(ProgramProcess.verify(folder)).contains("What was posted is what is derived");
     }
 
