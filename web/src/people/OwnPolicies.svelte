@@ -71,9 +71,13 @@
 
 <div class="flex items-end justify-between gap-4">
   <h2 class="mt-7 mb-1">Policies and exceptions</h2>
-  <button class="btn btn-sm" disabled={own.enrolments.length === 0} onclick={() => (making = true)}
-    >Make an exception</button
-  >
+  {#if !person.namelessSince}
+    <button
+      class="btn btn-sm"
+      disabled={own.enrolments.length === 0}
+      onclick={() => (making = true)}>Make an exception</button
+    >
+  {/if}
 </div>
 <ProblemNote problem={work.problem} />
 {#if own.enrolments.length === 0}
@@ -88,11 +92,11 @@
             ? ` to ${day(each.ends)}, ${LEFT[each.balance!]}${each.movedTo ? ` in ${each.movedTo}` : ''}`
             : ''}
         </span>
-        {#if each.ends}
+        {#if !person.namelessSince && each.ends}
           <button class="text-sm underline" onclick={() => takeBackEnd(each.policyId)}
             >Take the end back</button
           >
-        {:else}
+        {:else if !person.namelessSince}
           <button class="text-sm underline" onclick={() => (ending = each)}>End it</button>
         {/if}
       </li>
@@ -105,9 +109,11 @@
           )}{exception.to ? ` to ${day(exception.to)}` : ''}: {exceptionWords(exception.figures)}.
           <span class="quiet">“{exception.reason}”, {exception.author}</span>
         </span>
-        <button class="text-sm underline" onclick={() => takeBackException(exception.id)}
-          >Take back</button
-        >
+        {#if !person.namelessSince}
+          <button class="text-sm underline" onclick={() => takeBackException(exception.id)}
+            >Take back</button
+          >
+        {/if}
       </li>
     {/each}
   </ul>

@@ -149,8 +149,7 @@
   {/if}
   {#if person.namelessSince}
     <p class="mt-3 mb-5">
-      The name was removed on {day(person.namelessSince)}. What stays are figures; nothing about
-      them changes any more.
+      The name was removed on {day(person.namelessSince)}. What stays are figures.
     </p>
   {:else}
     <div class="mt-3 mb-5 flex flex-wrap gap-2">
@@ -180,7 +179,7 @@
   <h2 class="mt-7 mb-1 text-primary">What is up ahead</h2>
   {#if ahead}<AheadList items={ahead} />{:else}<Waiting what="Looking ahead" />{/if}
   <h2 class="mt-7 mb-1">What changed, and when</h2>
-  <History {person} {history} {takeBack} />
+  <History {person} {history} takeBack={person.namelessSince ? null : takeBack} />
   {#if own}
     {#key id}
       <OwnPolicies

@@ -62,7 +62,7 @@ public record Person(
     public void requireName() {
         if (namelessSince != null) {
             throw Refusal.conflict("Who this was is not kept any more, since " + Words.fullDay(namelessSince)
-                    + ". Nothing about them changes; somebody who comes back is added anew.");
+                    + ". Somebody who comes back is added anew.");
         }
     }
 }
