@@ -61,8 +61,6 @@ class BackupSchedule {
             return Optional.empty();
         }
         LocalDateTime dayBefore = now.minusDays(1).minus(AGAIN_AFTER);
-        return folder.all().stream()
-                .findFirst()
-                .filter(newest -> !newest.good() || newest.made().isBefore(dayBefore));
+        return folder.newest().filter(newest -> !newest.good() || newest.made().isBefore(dayBefore));
     }
 }

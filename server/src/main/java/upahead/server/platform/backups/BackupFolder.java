@@ -11,7 +11,6 @@ import java.time.Duration;
 import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -51,20 +50,29 @@ public final class BackupFolder {
 
     /** All there are, the newest first. */
     public List<Backup> all() {
-        List<Backup> all = new ArrayList<>();
-        for (Path each : files()) {
-            Matcher name = NAME.matcher(each.getFileName().toString());
-            if (name.matches()) {
-                all.add(new Backup(
-                        each.getFileName().toString(),
-                        LocalDateTime.parse(name.group(1), TIME),
-                        each.toFile().length(),
-                        name.group(2) == null,
-                        report(each)));
-            }
-        }
-        all.sort(Comparator.comparing(Backup::made).reversed());
-        return all;
+        return newestFirst().map(this::read).toList();
+    }
+
+    /** The newest there is; the reports of the others are not read. */
+    public Optional<Backup> newest() {
+        return newestFirst().findFirst().map(this::read);
+    }
+
+    private Stream<Matcher> newestFirst() {
+        return files().stream()
+                .map(file -> NAME.matcher(file.getFileName().toString()))
+                .filter(Matcher::matches)
+                .sorted(Comparator.comparing((Matcher name) -> name.group(1)).reversed());
+    }
+
+    private Backup read(Matcher name) {
+        Path file = folder.resolve(name.group());
+        return new Backup(
+                name.group(),
+                LocalDateTime.parse(name.group(1), TIME),
+                file.toFile().length(),
+                name.group(2) == null,
+                report(file));
     }
 
     /** The newest that was proved. */
