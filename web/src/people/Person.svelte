@@ -31,13 +31,12 @@
   import Move from './Move.svelte';
   import NameOfLeaver from './NameOfLeaver.svelte';
   import OwnPolicies from './OwnPolicies.svelte';
+  import PersonActions, { type Panel } from './PersonActions.svelte';
   import RemovePerson from './RemovePerson.svelte';
   import SignInSection from './SignInSection.svelte';
   import { Work } from '../common/work.svelte';
 
   let { params }: { params: { id: string } } = $props();
-
-  type Panel = 'ENTER' | 'DETAILS' | 'MOVE' | 'HOURS' | 'PAUSE' | 'HIRE_DATE' | 'LEAVE';
 
   let person = $state<Person | null>(null);
   let history = $state<EmploymentHistory | null>(null);
@@ -46,7 +45,7 @@
   let balances = $state<BalancePage | null>(null);
   let ahead = $state<AheadView[] | null>(null);
   let requests = $state<RequestSummary[] | null>(null);
-  let panel = $state<Panel | null>(null);
+  let panel = $state<Panel | 'ENTER' | null>(null);
   const work = new Work();
   let version = $state(0);
 
@@ -147,22 +146,7 @@
       >
     </p>
   {/if}
-  {#if person.namelessSince}
-    <p class="mt-3 mb-5">
-      The name was removed on {day(person.namelessSince)}. What stays are figures.
-    </p>
-  {:else}
-    <div class="mt-3 mb-5 flex flex-wrap gap-2">
-      <button class="btn btn-sm" onclick={() => (panel = 'MOVE')}
-        >Team, site, pay group, approver</button
-      >
-      <button class="btn btn-sm" onclick={() => (panel = 'HOURS')}>Working time</button>
-      <button class="btn btn-sm" onclick={() => (panel = 'PAUSE')}>Pause</button>
-      <button class="btn btn-sm" onclick={() => (panel = 'DETAILS')}>Details</button>
-      <button class="btn btn-sm" onclick={() => (panel = 'HIRE_DATE')}>Move the hire date</button>
-      <button class="btn btn-sm" onclick={() => (panel = 'LEAVE')}>Leaving and returning</button>
-    </div>
-  {/if}
+  <PersonActions {person} open={(wanted) => (panel = wanted)} />
   {#each own?.gaps ?? [] as gap (gap)}
     <p class="mb-4 border-l-4 border-accent bg-base-200 px-3 py-1" data-gap>
       {gap} <a class="underline" href="#/policies">Who is covered is decided on each policy.</a>

@@ -20,6 +20,8 @@ import org.springframework.transaction.annotation.Transactional;
             "upahead.daily.every=1d",
             "upahead.mail.every=1d",
             "upahead.delivery.every=1d",
+            // all tests of a context send them as the same people
+            "upahead.files-in-an-hour=1000000",
             // a session that a test holds in its hand is none of the database
             "upahead.session.shared=false"
         })

@@ -11,14 +11,9 @@ import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.
 import static org.springframework.test.web.servlet.result.MockMvcResultMatchers.status;
 
 import java.nio.charset.StandardCharsets;
-import java.sql.Connection;
-import java.sql.ResultSet;
-import java.sql.SQLException;
-import java.sql.Statement;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
@@ -26,7 +21,6 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import org.springframework.http.MediaType;
-import org.springframework.jdbc.core.ConnectionCallback;
 import org.springframework.jdbc.core.JdbcTemplate;
 import org.springframework.mock.web.MockMultipartFile;
 import org.springframework.test.web.servlet.MockMvc;
@@ -34,7 +28,6 @@ import org.springframework.test.web.servlet.ResultActions;
 import org.springframework.test.web.servlet.request.MockHttpServletRequestBuilder;
 import upahead.server.Somebody;
 import upahead.server.WithDemo;
-import upahead.server.company.Tables;
 
 /** Faolan left on 19 March 2027, Emrys leaves in May; it is 26 April 2027. */
 @WithDemo
@@ -42,8 +35,6 @@ class NamesOfLeaversTest {
 
     private static final long FAOLAN = 48;
     private static final long EMRYS = 47;
-    private static final Set<String> OF_THE_PROGRAM =
-            Set.of("flyway_schema_history", "spring_session", "spring_session_attributes", "shedlock", "work_progress");
 
     @Autowired
     private MockMvc http;
@@ -67,14 +58,14 @@ class NamesOfLeaversTest {
                         TextColumns.KEPT)
                 .flatMap(Set::stream)
                 .forEach(column -> assertThat(known.add(column)).as(column).isTrue());
-        assertThat(columnsOfWords()).containsExactlyElementsOf(known);
+        assertThat(Everywhere.columnsOfWords(sql)).containsExactlyElementsOf(known);
     }
 
     @Test
     void nothingSaysWhoSomebodyWasOnceTheNameIsGone() throws Exception {
         send(post("/api/people/48/name/removal"), "{\"code\": \"b148\"}").andExpect(status().isNoContent());
-        assertThat(findings("faolan")).isEmpty();
-        assertThat(findings("orchardleigh")).isEmpty();
+        assertThat(Everywhere.find(sql, "faolan")).isEmpty();
+        assertThat(Everywhere.find(sql, "orchardleigh")).isEmpty();
         http.perform(get("/api/people/48").with(Somebody.as(Somebody.ADMINISTRATOR)))
                 .andExpect(jsonPath("$.name").value("Former employee B148"))
                 .andExpect(jsonPath("$.email").doesNotExist())
@@ -99,9 +90,9 @@ class NamesOfLeaversTest {
         sql.update("insert into policy_example (policy_id, name, written, edits, kept_at, kept_by)"
                 + " values (1, 'Like Fay', '{\"as\": \"Fay O\\\"Leigh\"}', 0, current_timestamp, 'Fay O\"Leigh')");
         send(post("/api/people/48/name/removal"), "{\"code\": \"B148\"}").andExpect(status().isNoContent());
-        assertThat(findings("faolan")).isEmpty();
-        assertThat(findings("fay@")).isEmpty();
-        assertThat(findings("fay o")).isEmpty();
+        assertThat(Everywhere.find(sql, "faolan")).isEmpty();
+        assertThat(Everywhere.find(sql, "fay@")).isEmpty();
+        assertThat(Everywhere.find(sql, "fay o")).isEmpty();
         assertThat(sql.queryForObject("select closed_by from pay_run where id = 1", String.class))
                 .isEqualTo("Payroll, for Former employee B148");
         assertThat(sql.queryForObject("select written from policy_example where kept_by like 'Former%'", String.class))
@@ -132,7 +123,7 @@ class NamesOfLeaversTest {
                 .andExpect(status().isUnprocessableEntity())
                 .andExpect(jsonPath("$.detail").value("That is not the code of Faolan Orchardleigh."));
         send(post("/api/people/47/name/removal"), "{\"code\": \"B147\"}").andExpect(status().isConflict());
-        assertThat(findings("faolan")).isNotEmpty();
+        assertThat(Everywhere.find(sql, "faolan")).isNotEmpty();
     }
 
     @Test
@@ -201,6 +192,75 @@ class NamesOfLeaversTest {
     }
 
     @Test
+    void allEmploymentsOfOneHumanBeingGoTogetherOnceTheLastIsOver() throws Exception {
+        sql.update("update person set earlier_id = ?, name = 'Faolan Orchardleigh' where id = ?", FAOLAN, EMRYS);
+        send(post("/api/people/48/name/removal"), "{\"code\": \"B148\"}").andExpect(status().isConflict());
+        http.perform(get("/api/people/48/name").with(Somebody.as(Somebody.ADMINISTRATOR)))
+                .andExpect(jsonPath("$.leaver").doesNotExist());
+        sql.update("update person set last_day = '2027-03-31' where id = ?", EMRYS);
+        send(put("/api/leavers"), "{\"months\": 6}")
+                .andExpect(jsonPath("$.next.length()").value(1))
+                .andExpect(jsonPath("$.next[0].personId").value(EMRYS));
+        leavers.removeDue(LocalDate.of(2027, 10, 1));
+        assertThat(name(FAOLAN)).isEqualTo("Former employee B148");
+        assertThat(name(EMRYS)).isEqualTo("Former employee B147");
+        assertThat(Everywhere.find(sql, "orchardleigh")).isEmpty();
+    }
+
+    @Test
+    void whatWasTheirsAloneAndWhatLetThemInIsGone() throws Exception {
+        sql.update("insert into sign_in (username, password_hash, role, display_name, person_id, active, changes)"
+                + " values ('faolan', 'a hash', 'EMPLOYEE', 'Faolan Orchardleigh', 48, true, 0)");
+        long signIn = sql.queryForObject("select id from sign_in where person_id = 48", Long.class);
+        sql.update(
+                "insert into second_step (sign_in_id, secret, confirmed, last_used) values (?, 'secret', true, 0)",
+                signIn);
+        sql.update(
+                "insert into document (person_id, name, type, content, author, at)"
+                        + " values (48, 'note.pdf', 'application/pdf', ?, 'Faolan Orchardleigh', current_timestamp)",
+                new Object[] {new byte[] {1}});
+        send(post("/api/people/48/name/removal"), "{\"code\": \"B148\"}").andExpect(status().isNoContent());
+        assertThat(sql.queryForMap(
+                        "select username, password_hash, display_name, active from sign_in where id = ?", signIn))
+                .containsEntry("username", "former-48")
+                .containsEntry("password_hash", null)
+                .containsEntry("display_name", "Former employee B148")
+                .containsEntry("active", false);
+        for (String table : List.of(
+                "second_step where sign_in_id = " + signIn,
+                "document where person_id = 48",
+                "notice where person_id = 48",
+                "mail_message where recipient_id = 48")) {
+            assertThat(sql.queryForObject("select count(*) from " + table, Integer.class))
+                    .as(table)
+                    .isZero();
+        }
+        http.perform(get("/api/audit")
+                        .param("subject", "person")
+                        .param("subjectId", "48")
+                        .with(Somebody.as(Somebody.ADMINISTRATOR)))
+                .andExpect(jsonPath("$.items[0].what").value("removed the name of somebody who left"))
+                .andExpect(jsonPath("$.items[0].actor").value("Ada Payroll"));
+    }
+
+    @Test
+    void theOnlyAdministratorKeepsTheNameAndNobodyElseMayAnyOfThis() throws Exception {
+        long administrator = sql.queryForObject(
+                "select person_id from sign_in where role = 'ADMINISTRATOR' and person_id is not null", Long.class);
+        sql.update("update person set last_day = '2027-03-31' where id = ?", administrator);
+        http.perform(get("/api/people/" + administrator + "/name").with(Somebody.as(Somebody.ADMINISTRATOR)))
+                .andExpect(jsonPath("$.leaver.waits")
+                        .value("This is the only administrator; make somebody else one first."));
+        http.perform(post("/api/people/48/name/removal")
+                        .with(Somebody.as(Somebody.approver(4)))
+                        .with(csrf())
+                        .contentType(MediaType.APPLICATION_JSON)
+                        .content("{\"code\": \"B148\"}"))
+                .andExpect(status().isForbidden());
+        assertThat(name(FAOLAN)).isEqualTo("Faolan Orchardleigh");
+    }
+
+    @Test
     void somebodyElseOfTheSameNameKeepsIt() throws Exception {
         sql.update("update person set name = 'Faolan Orchardleigh' where id = ?", EMRYS);
         sql.update("update pay_run set closed_by = 'Faolan Orchardleigh' where id = 1");
@@ -219,58 +279,5 @@ class NamesOfLeaversTest {
                 .with(csrf())
                 .contentType(MediaType.APPLICATION_JSON)
                 .content(body));
-    }
-
-    private Set<String> columnsOfWords() {
-        return sql.execute((ConnectionCallback<Set<String>>) connection -> {
-            Set<String> found = new TreeSet<>();
-            for (Map.Entry<String, List<String>> table :
-                    Tables.everything(connection).entrySet()) {
-                if (!OF_THE_PROGRAM.contains(table.getKey()) && !table.getKey().equals("try_count")) {
-                    read(connection, table.getKey(), "where 1 = 0", row -> {
-                        for (int at = 1; at <= row.getMetaData().getColumnCount(); at++) {
-                            String type = row.getMetaData().getColumnClassName(at);
-                            if (!type.matches(".*(Long|Integer|BigDecimal|Boolean|Date|Time|Timestamp)$")) {
-                                found.add(table.getKey() + "."
-                                        + row.getMetaData().getColumnName(at).toLowerCase(Locale.ROOT));
-                            }
-                        }
-                    });
-                }
-            }
-            return found;
-        });
-    }
-
-    /** Where words stand anywhere in the database. */
-    private Set<String> findings(String words) {
-        return sql.execute((ConnectionCallback<Set<String>>) connection -> {
-            Set<String> found = new TreeSet<>();
-            for (String table : Tables.everything(connection).keySet()) {
-                read(connection, table, "", row -> {
-                    while (row.next()) {
-                        for (int at = 1; at <= row.getMetaData().getColumnCount(); at++) {
-                            String cell = row.getString(at);
-                            if (cell != null && cell.toLowerCase(Locale.ROOT).contains(words)) {
-                                found.add(table + "." + row.getMetaData().getColumnName(at) + ": " + cell);
-                            }
-                        }
-                    }
-                });
-            }
-            return found;
-        });
-    }
-
-    private interface Reading {
-        void read(ResultSet rows) throws SQLException;
-    }
-
-    private static void read(Connection connection, String table, String condition, Reading reading)
-            throws SQLException {
-        try (Statement statement = connection.createStatement();
-                ResultSet rows = statement.executeQuery("select * from " + table + " " + condition)) {
-            reading.read(rows);
-        }
     }
 }

@@ -7,6 +7,7 @@ import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.MediaType;
 import org.springframework.security.core.Authentication;
 import org.springframework.security.core.context.SecurityContextHolder;
@@ -26,22 +27,24 @@ import upahead.server.platform.throttle.Throttles;
 class FileQuota implements HandlerInterceptor, WebMvcConfigurer {
 
     private static final int MOST_AT_ONCE = 3;
-    private static final int MOST_IN_AN_HOUR = 300;
     private static final String TAKEN = FileQuota.class.getName();
 
     private final Predicate<String> inAnHour;
+    private final int most;
     private final Map<Long, Integer> underWay = new ConcurrentHashMap<>();
 
     @Autowired
-    FileQuota(Throttles throttles) {
-        this(throttles.of("files of a person", MOST_IN_AN_HOUR, Duration.ofHours(1))::lets);
+    FileQuota(Throttles throttles, @Value("${upahead.files-in-an-hour}") int most) {
+        this(throttles.of("files of a person", most, Duration.ofHours(1))::lets, most);
     }
 
     /**
      * @param inAnHour counts a file of somebody, and says whether it is not one too many
+     * @param most how many are not, above 0
      */
-    FileQuota(Predicate<String> inAnHour) {
+    FileQuota(Predicate<String> inAnHour, int most) {
         this.inAnHour = inAnHour;
+        this.most = most;
     }
 
     @Override
@@ -65,8 +68,7 @@ class FileQuota implements HandlerInterceptor, WebMvcConfigurer {
             return true;
         }
         if (!inAnHour.test(String.valueOf(who.id()))) {
-            throw Refusal.tooMuch(
-                    "That are more than " + MOST_IN_AN_HOUR + " files within an hour. Please go on later.");
+            throw Refusal.tooMuch("That are more than " + most + " files within an hour. Please go on later.");
         }
         if (underWay.merge(who.id(), 1, Integer::sum) > MOST_AT_ONCE) {
             release(who.id());

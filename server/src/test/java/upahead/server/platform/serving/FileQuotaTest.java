@@ -22,7 +22,7 @@ import upahead.server.platform.problems.Refusal;
 class FileQuotaTest {
 
     private final Set<String> tooMany = new HashSet<>();
-    private final FileQuota quota = new FileQuota(who -> !tooMany.contains(who));
+    private final FileQuota quota = new FileQuota(who -> !tooMany.contains(who), 300);
 
     @AfterEach
     void nobody() {
