@@ -82,6 +82,9 @@ final class AskingForLeave implements Doing {
     }
 
     private List<String> written() {
+        if (!Files.exists(mails)) {
+            return List.of();
+        }
         try (Stream<Path> files = Files.list(mails)) {
             return files.filter(each -> each.toString().endsWith(".txt"))
                     .map(AskingForLeave::read)
