@@ -3,6 +3,7 @@ package upahead.server.leavers;
 import java.sql.Connection;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
@@ -45,6 +46,7 @@ class NameRemoval {
         try {
             DatabaseKind kind = DatabaseKind.of(connection);
             Map<String, String> about = AboutPerson.everything(connection);
+            removeSentAttachments(connection);
             for (Map.Entry<Long, Names> each : names.entrySet()) {
                 removeRows(connection, kind, about, each.getKey());
                 emptyTrail(connection, kind, each.getKey());
@@ -62,19 +64,22 @@ class NameRemoval {
     }
 
     /** What was sent along by mail may name anybody: it goes as well, since it is only what is kept of what was sent. */
+    private static void removeSentAttachments(Connection connection) throws SQLException {
+        try (Statement statement = connection.createStatement()) {
+            statement.executeUpdate("delete from mail_attachment where message_id in"
+                    + " (select id from mail_message where sent_at is not null)");
+        }
+    }
+
     private static void removeRows(Connection connection, DatabaseKind kind, Map<String, String> about, long personId)
             throws SQLException {
-        String mail = kind.quoted("recipient_id") + " = ?";
         run(
                 connection,
-                "delete from mail_attachment where message_id in (select id from mail_message where sent_at is not null or "
-                        + mail + ")",
+                "delete from mail_attachment where message_id in (select id from mail_message where recipient_id = ?)",
                 personId);
-        run(connection, "delete from mail_message where " + mail, personId);
+        run(connection, "delete from mail_message where recipient_id = ?", personId);
         for (String table : TextColumns.REMOVED_ROWS) {
-            if (about.containsKey(table)) {
-                run(connection, "delete from " + kind.quoted(table) + " where " + about.get(table), personId);
-            }
+            run(connection, "delete from " + kind.quoted(table) + " where " + about.get(table), personId);
         }
     }
 

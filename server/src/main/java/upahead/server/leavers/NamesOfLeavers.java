@@ -1,11 +1,13 @@
 package upahead.server.leavers;
 
 import java.time.LocalDate;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Propagation;
@@ -74,13 +76,9 @@ public class NamesOfLeavers {
     @Transactional(readOnly = true)
     @May(Permission.KEEP_THE_COMPANY)
     public NamesOfLeaversView all() {
-        Optional<Integer> months = store.months();
-        Map<Long, KeptName> kept = store.kept();
         return new NamesOfLeaversView(
-                months.orElse(null),
-                people.gone(clock.today(), SHOWN).stream()
-                        .map(person -> leaver(person, months, kept))
-                        .toList(),
+                store.months().orElse(null),
+                people.gone(clock.today(), SHOWN).stream().map(described()).toList(),
                 people.countNameless());
     }
 
@@ -109,7 +107,7 @@ public class NamesOfLeavers {
     @May(Permission.KEEP_THE_COMPANY)
     public Optional<NameOfLeaver> of(long personId) {
         Person person = people.get(personId);
-        return isGone(person) ? Optional.of(leaver(person, store.months(), store.kept())) : Optional.empty();
+        return isGone(person) ? Optional.of(described().apply(person)) : Optional.empty();
     }
 
     private boolean isGone(Person person) {
@@ -187,9 +185,9 @@ public class NamesOfLeavers {
     void removeDue(LocalDate day) {
         Optional<Integer> months = store.months();
         if (months.isPresent()) {
-            Map<Long, KeptName> kept = store.kept();
+            Function<Person, NameOfLeaver> described = described();
             List<Person> due = people.gone(day.minusMonths(months.get()), Integer.MAX_VALUE).stream()
-                    .filter(person -> leaver(person, months, kept).isDue(day))
+                    .filter(person -> described.apply(person).isDue(day))
                     .limit(MOST_A_DAY)
                     .toList();
             if (!due.isEmpty()) {
@@ -215,23 +213,27 @@ public class NamesOfLeavers {
                         actor, Thing.PERSON, personId, "removed the name of somebody who left", null, null));
     }
 
-    private NameOfLeaver leaver(Person person, Optional<Integer> months, Map<Long, KeptName> kept) {
-        return new NameOfLeaver(
+    /** What becomes of the names of leavers: what all of them share is asked once. */
+    private Function<Person, NameOfLeaver> described() {
+        Optional<Integer> months = store.months();
+        Map<Long, KeptName> kept = store.kept();
+        Optional<Long> onlyAdministrator = signIns.onlyAdministrator();
+        Map<Long, Optional<LocalDate>> closedThrough = new HashMap<>();
+        return person -> new NameOfLeaver(
                 person.id(),
                 person.code(),
                 person.name(),
                 person.lastDay(),
                 months.map(person.lastDay()::plusMonths).orElse(null),
                 kept.get(person.id()),
-                waits(person));
+                onlyAdministrator.filter(only -> only == person.id()).isPresent()
+                        ? "This is the only administrator; make somebody else one first."
+                        : waits(person, closedThrough.computeIfAbsent(person.payGroupId(), late::closedThroughIn)));
     }
 
     /** A name is needed as long as payroll still works with it. */
-    private String waits(Person person) {
-        if (signIns.isOnlyAdministrator(person.id())) {
-            return "This is the only administrator; make somebody else one first.";
-        }
-        return late.closedThroughIn(person.payGroupId())
+    private static String waits(Person person, Optional<LocalDate> closedThrough) {
+        return closedThrough
                         .filter(closed -> !closed.isBefore(person.lastDay()))
                         .isPresent()
                 ? null

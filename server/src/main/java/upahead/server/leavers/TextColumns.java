@@ -11,11 +11,11 @@ import java.util.stream.Stream;
  */
 final class TextColumns {
 
-    /** Rows about somebody that go as a whole: what was theirs alone, and what lets them in. */
+    /** Rows about somebody that go as a whole, as mail to them does: what was theirs alone, and what lets them in. */
     static final Set<String> REMOVED_ROWS = words(
             """
             document feed kept_view notice notice_choice password_link provider_identity recovery_code second_step
-            stand_in mail_message mail_attachment
+            stand_in
             """);
 
     /** Words that were typed about somebody where some words are required. */
@@ -54,7 +54,6 @@ final class TextColumns {
             mail_message.body mail_message.problem mail_message.recipient mail_message.subject notice.text
             pay_run.checked_by pay_run.closed_by pay_run_event.actor pay_run_event.reason policy_example.kept_by
             policy_example.name policy_example.written policy_exception.author program_token.name protected_date.reason
-
             refused_line.reason refused_line.settled_by request_event.actor scheduled_report.name
             scheduled_report.problem scheduled_report.search sign_off.signed_by stand_in.named_by stand_in.stand_in_name
             webhook.made_by webhook.name webhook_message.body year_end_review.kept_by

@@ -5,6 +5,7 @@ import static upahead.server.database.Tables.SIGN_IN;
 
 import java.time.LocalDateTime;
 import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.jooq.DSLContext;
@@ -96,9 +97,11 @@ class SignInStore {
         return sql.fetchCount(SIGN_IN, SIGN_IN.ACTIVE.isTrue());
     }
 
-    int activeAdministrators() {
-        return sql.fetchCount(
-                SIGN_IN, SIGN_IN.ROLE.eq(Role.ADMINISTRATOR.name()).and(SIGN_IN.ACTIVE.isTrue()));
+    List<SignedIn> activeAdministrators() {
+        return sql.selectFrom(SIGN_IN)
+                .where(SIGN_IN.ROLE.eq(Role.ADMINISTRATOR.name()))
+                .and(SIGN_IN.ACTIVE.isTrue())
+                .fetch(row -> stored(row).signedIn());
     }
 
     int changes(long id) {

@@ -153,39 +153,41 @@ public class SignIns {
     @May(Permission.KEEP_SIGN_INS)
     public SignInView change(long personId, Role role, boolean active) {
         SignInStore.StoredSignIn before = store.ofPerson(personId).orElseThrow(() -> Refusal.notFound("sign-in"));
-        boolean wasAdministrator = before.active() && before.signedIn().role() == Role.ADMINISTRATOR;
-        if (wasAdministrator && !(active && role == Role.ADMINISTRATOR) && store.activeAdministrators() == 1) {
+        boolean staysAdministrator = active && role == Role.ADMINISTRATOR;
+        if (!staysAdministrator
+                && onlyAdministrator().filter(only -> only == personId).isPresent()) {
             throw Refusal.conflict("This is the only administrator; without one nobody could set anything up.");
         }
         long id = before.signedIn().id();
-        store.change(id, role, active);
-        if (!active) {
-            store.removeLinks(id);
-            forgotten.forEach(each -> each.forget(id));
+        if (active) {
+            store.change(id, role, true);
+        } else {
+            switchOff(id, role);
         }
         SignInView after = view(store.find(id).orElseThrow());
         audit.record(Thing.PERSON, personId, "changed the sign-in", view(before), after);
         return after;
     }
 
-    /** Whether nobody could set anything up without somebody. */
+    /** The person without whom nobody could set anything up; nobody where there are several administrators. */
     @Transactional(readOnly = true)
-    public boolean isOnlyAdministrator(long personId) {
-        return store.ofPerson(personId)
-                .filter(each -> each.active() && each.signedIn().role() == Role.ADMINISTRATOR)
-                .filter(each -> store.activeAdministrators() == 1)
-                .isPresent();
+    public Optional<Long> onlyAdministrator() {
+        List<SignedIn> administrators = store.activeAdministrators();
+        return administrators.size() == 1 ? administrators.get(0).person() : Optional.empty();
     }
 
     /** Switches off the sign-in of somebody who is to be forgotten, and ends their sessions. */
     @Transactional(propagation = Propagation.MANDATORY)
     public void end(long personId) {
-        store.ofPerson(personId).ifPresent(stored -> {
-            long id = stored.signedIn().id();
-            store.change(id, stored.signedIn().role(), false);
-            store.removeLinks(id);
-            forgotten.forEach(each -> each.forget(id));
-        });
+        store.ofPerson(personId)
+                .map(SignInStore.StoredSignIn::signedIn)
+                .ifPresent(signedIn -> switchOff(signedIn.id(), signedIn.role()));
+    }
+
+    private void switchOff(long id, Role role) {
+        store.change(id, role, false);
+        store.removeLinks(id);
+        forgotten.forEach(each -> each.forget(id));
     }
 
     /** The people who can sign in and then may do something. */
