@@ -10,7 +10,6 @@ import java.sql.Statement;
 import java.util.Comparator;
 import java.util.function.Function;
 import java.util.stream.Stream;
-import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import upahead.server.UpAhead;
 import upahead.server.platform.access.CurrentUser;
@@ -64,8 +63,8 @@ final class FreshProgram {
         String[] usual = {
             "--server.port=0", "--upahead.data=" + data, "--spring.main.banner-mode=off", "--logging.level.root=ERROR"
         };
-        try (ConfigurableApplicationContext program = SpringApplication.run(
-                UpAhead.class, Stream.concat(Stream.of(usual), Stream.of(more)).toArray(String[]::new))) {
+        try (ConfigurableApplicationContext program =
+                UpAhead.start(Stream.concat(Stream.of(usual), Stream.of(more)).toArray(String[]::new))) {
             return program.getBean(CurrentUser.class).actAs(PAYROLL, () -> work.apply(program));
         }
     }

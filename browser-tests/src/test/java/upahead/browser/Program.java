@@ -8,7 +8,6 @@ import java.util.Comparator;
 import java.util.Optional;
 import java.util.stream.Stream;
 import org.openqa.selenium.support.ui.FluentWait;
-import org.springframework.boot.SpringApplication;
 import org.springframework.boot.web.context.WebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import upahead.server.DemoData;
@@ -79,6 +78,6 @@ final class Program implements AutoCloseable {
         arguments[more.length] = "--server.port=0";
         arguments[more.length + 1] = "--upahead.data=" + data.toAbsolutePath();
         arguments[more.length + 2] = "--upahead.warm-start=false";
-        running = SpringApplication.run(UpAhead.class, arguments);
+        running = UpAhead.start(arguments);
     }
 }

@@ -5,7 +5,7 @@ import java.time.LocalDateTime;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.List;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.http.HttpStatus;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -18,10 +18,10 @@ import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
 
-/** A stand-in for another program that is told of what happens: it takes everything and remembers the last of it. */
+/** A stand-in for another program that is told of what happens: it takes everything and remembers the last of it.
+ * Only in a demo. */
 @RestController
 @RequestMapping("/api/demo/told")
-@ConditionalOnProperty("upahead.demo")
 class DemoReceiver {
 
     private static final int REMEMBERED = 30;
@@ -36,7 +36,12 @@ class DemoReceiver {
      */
     record ToldThing(LocalDateTime at, String event, String message, String signature, String body) {}
 
+    private final boolean demo;
     private final Deque<ToldThing> told = new ArrayDeque<>();
+
+    DemoReceiver(@Value("${upahead.demo}") boolean demo) {
+        this.demo = demo;
+    }
 
     @PostMapping
     @ResponseStatus(HttpStatus.NO_CONTENT)
@@ -45,6 +50,7 @@ class DemoReceiver {
             @RequestHeader("X-Up-Ahead-Message") String message,
             @RequestHeader("X-Up-Ahead-Signature") String signature,
             @RequestBody JsonNode body) {
+        onlyInDemo();
         String written = body.toString();
         if (written.length() > LONGEST) {
             throw Refusal.of("body", "This is more than any message has.");
@@ -59,6 +65,13 @@ class DemoReceiver {
     @GetMapping
     @May(Permission.KEEP_PROGRAMS)
     public synchronized List<ToldThing> told() {
+        onlyInDemo();
         return List.copyOf(told);
+    }
+
+    private void onlyInDemo() {
+        if (!demo) {
+            throw Refusal.notFound("demo");
+        }
     }
 }

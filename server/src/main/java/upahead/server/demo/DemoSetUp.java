@@ -3,9 +3,9 @@ package upahead.server.demo;
 import java.util.Map;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.stereotype.Component;
 import upahead.server.employment.People;
 import upahead.server.employment.PeopleQuery;
@@ -17,9 +17,8 @@ import upahead.server.platform.clock.DemoClock;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.daily.DailyWork;
 
-/** Fills an empty program with Brindlemoor Gardens, by calling what a person would call. */
+/** In a demo, fills an empty program with Brindlemoor Gardens, by calling what a person would call. */
 @Component
-@ConditionalOnProperty("upahead.demo")
 class DemoSetUp implements ApplicationRunner {
 
     private static final Logger LOG = LoggerFactory.getLogger(DemoSetUp.class);
@@ -39,6 +38,7 @@ class DemoSetUp implements ApplicationRunner {
     private final CurrentUser user;
     private final MovableClock clock;
     private final DemoClock demoClock;
+    private final boolean demo;
 
     DemoSetUp(
             DemoPeople demoPeople,
@@ -53,7 +53,8 @@ class DemoSetUp implements ApplicationRunner {
             People people,
             CurrentUser user,
             MovableClock clock,
-            DemoClock demoClock) {
+            DemoClock demoClock,
+            @Value("${upahead.demo}") boolean demo) {
         this.demoPeople = demoPeople;
         this.demoPolicies = demoPolicies;
         this.specialTerms = specialTerms;
@@ -67,11 +68,12 @@ class DemoSetUp implements ApplicationRunner {
         this.user = user;
         this.clock = clock;
         this.demoClock = demoClock;
+        this.demo = demo;
     }
 
     @Override
     public void run(ApplicationArguments arguments) {
-        if (people.count(PeopleQuery.everybody()) == 0) {
+        if (demo && people.count(PeopleQuery.everybody()) == 0) {
             setUp();
         }
     }

@@ -2,7 +2,7 @@ package upahead.server.accounts.effects;
 
 import java.time.Duration;
 import java.time.LocalDate;
-import org.springframework.boot.autoconfigure.condition.ConditionalOnExpression;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.stereotype.Component;
@@ -21,7 +21,6 @@ import upahead.server.policies.PolicyVersion;
  * longer than the program.
  */
 @Component
-@ConditionalOnExpression("${upahead.warm-start} and '${spring.datasource.url}'.startsWith('jdbc:h2:durable:')")
 class WarmStart {
 
     private static final SignedIn PROGRAM = new SignedIn(0, "", "Up Ahead", Role.ADMINISTRATOR, null);
@@ -32,19 +31,29 @@ class WarmStart {
     private final Policies policies;
     private final CurrentUser user;
     private final MovableClock clock;
+    private final boolean wanted;
 
-    WarmStart(Impact impact, Policies policies, CurrentUser user, MovableClock clock) {
+    WarmStart(
+            Impact impact,
+            Policies policies,
+            CurrentUser user,
+            MovableClock clock,
+            @Value("${upahead.warm-start}") boolean wanted,
+            @Value("${spring.datasource.url}") String database) {
         this.impact = impact;
         this.policies = policies;
         this.user = user;
         this.clock = clock;
+        this.wanted = wanted && database.startsWith("jdbc:h2:durable:");
     }
 
     @EventListener
     void warm(ApplicationReadyEvent ready) {
-        Thread warming = new Thread(() -> user.actAs(PROGRAM, this::work), "warm start");
-        warming.setDaemon(true);
-        warming.start();
+        if (wanted) {
+            Thread warming = new Thread(() -> user.actAs(PROGRAM, this::work), "warm start");
+            warming.setDaemon(true);
+            warming.start();
+        }
     }
 
     private Void work() {

@@ -11,6 +11,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.beans.factory.config.BeanDefinition;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
@@ -18,9 +19,7 @@ import org.springframework.http.HttpStatus;
 import org.springframework.security.access.hierarchicalroles.RoleHierarchy;
 import org.springframework.security.access.hierarchicalroles.RoleHierarchyImpl;
 import org.springframework.security.config.Customizer;
-import org.springframework.security.config.annotation.method.configuration.EnableMethodSecurity;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
-import org.springframework.security.core.annotation.AnnotationTemplateExpressionDefaults;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.access.intercept.AuthorizationFilter;
 import org.springframework.security.web.authentication.HttpStatusEntryPoint;
@@ -31,12 +30,10 @@ import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.csrf.CsrfTokenRequestAttributeHandler;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 import org.springframework.web.filter.OncePerRequestFilter;
-import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
 
-/** Session cookie, CSRF token in a cookie for our own pages, strict headers. Who may do what stands on the services. */
+/** Session cookie, CSRF token in a cookie for our own pages, strict headers. Who may do what stands on the services ({@link RightsAtServices}). */
 @Configuration
-@EnableMethodSecurity
 class SecurityConfiguration {
 
     private static final String CONTENT_POLICY = "default-src 'self'; img-src 'self' data:; "
@@ -47,16 +44,11 @@ class SecurityConfiguration {
 
     /** Every role may what its permissions say. */
     @Bean
+    @org.springframework.context.annotation.Role(BeanDefinition.ROLE_INFRASTRUCTURE)
     static RoleHierarchy permissionsOfRoles() {
         return RoleHierarchyImpl.fromHierarchy(Arrays.stream(Role.values())
                 .flatMap(role -> role.permissions().stream().map(permission -> "ROLE_" + role + " > " + permission))
                 .collect(Collectors.joining("\n")));
-    }
-
-    /** Lets annotations name what they are about, as {@link May} does. */
-    @Bean
-    static AnnotationTemplateExpressionDefaults namedByAnnotations() {
-        return new AnnotationTemplateExpressionDefaults();
     }
 
     /** The token that a page has to send along lies in a cookie, which pages of other sites cannot read. */

@@ -29,6 +29,8 @@ public final class DataFile {
     private final Path path;
     private final ConfirmedCount confirmed;
     private final BackupFolder backups;
+    /** What it was looked at with, until the next one is made; null before and after. */
+    private Connection first;
 
     /**
      * @param data the folder; it need not exist
@@ -53,6 +55,7 @@ public final class DataFile {
         }
         String url = DatabaseConfiguration.OWN_FILE + file.path.getParent().resolve(NAME);
         file.check(url, USER, "");
+        file.letGo();
         return DriverManager.getConnection(url + ";IFEXISTS=TRUE;ACCESS_MODE_DATA=r", USER, "");
     }
 
@@ -83,8 +86,17 @@ public final class DataFile {
         }
     }
 
+    /** Lets the file go that was looked at, for whoever opens it next; nothing where it is let go. */
+    void letGo() throws SQLException {
+        if (first != null) {
+            first.close();
+            first = null;
+        }
+    }
+
     /**
-     * Makes sure that the file is whole and ours, and that nobody else uses it.
+     * Makes sure that the file is whole and ours, and that nobody else uses it. A file that is there stays open until it is
+     * {@link #letGo() let go}, so that it is not opened twice.
      *
      * @param url under which it is opened
      * @throws CannotStart if not
@@ -125,17 +137,15 @@ public final class DataFile {
     }
 
     private void checkContent(String url, String user, String password) {
-        try (Connection connection = DriverManager.getConnection(url + ";IFEXISTS=TRUE", user, password);
-                Statement statement = connection.createStatement();
-                ResultSet count = statement.executeQuery("select taken from turn")) {
-            count.next();
-            long missing = confirmed.read() - count.getLong(1);
-            if (missing > 0) {
-                throw new CannotStart("the data file " + path + " lacks the last " + missing
-                        + " changes that were confirmed: it is damaged, or an older copy was put in its place. Put back the"
-                        + " right one; if the older copy is meant, delete " + confirmed.path() + " first."
-                        + newestGood());
+        try {
+            Connection opened = DriverManager.getConnection(url + ";IFEXISTS=TRUE", user, password);
+            try {
+                checkCount(opened);
+            } catch (SQLException | CannotStart refused) {
+                opened.close();
+                throw refused;
             }
+            first = opened;
         } catch (SQLException refused) {
             if (IN_USE.contains(refused.getErrorCode())) {
                 throw new CannotStart(
@@ -151,6 +161,20 @@ public final class DataFile {
                                 ? "the file " + path + " is not one of this program."
                                 : "the data file " + path + " is damaged." + newestGood(),
                         refused);
+            }
+        }
+    }
+
+    private void checkCount(Connection opened) throws SQLException {
+        try (Statement statement = opened.createStatement();
+                ResultSet count = statement.executeQuery("select taken from turn")) {
+            count.next();
+            long missing = confirmed.read() - count.getLong(1);
+            if (missing > 0) {
+                throw new CannotStart("the data file " + path + " lacks the last " + missing
+                        + " changes that were confirmed: it is damaged, or an older copy was put in its place. Put back the"
+                        + " right one; if the older copy is meant, delete " + confirmed.path() + " first."
+                        + newestGood());
             }
         }
     }

@@ -11,6 +11,7 @@ import java.sql.Statement;
 import java.util.zip.ZipFile;
 import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
+import org.flywaydb.core.api.MigrationInfoService;
 
 /**
  * Brings the tables of an earlier program up to date, or leaves them as they were: of a file a copy is put aside first and
@@ -35,7 +36,9 @@ public final class Upgrade {
      * @throws CannotStart if a script fails; then nothing is changed
      */
     public void run(Flyway flyway) {
-        boolean older = flyway.info().current() != null && flyway.info().pending().length > 0;
+        MigrationInfoService scripts = flyway.info();
+        letFileGo();
+        boolean older = scripts.current() != null && scripts.pending().length > 0;
         if (!older) {
             flyway.migrate();
             return;
@@ -58,6 +61,17 @@ public final class Upgrade {
                             + " them. What was in the way: "
                             + failed.getMessage().strip().lines().findFirst().orElse(""),
                     failed);
+        }
+    }
+
+    /** Others hold it by now. */
+    private void letFileGo() {
+        try {
+            if (file != null) {
+                file.letGo();
+            }
+        } catch (SQLException failed) {
+            throw new CannotStart("the data file cannot be let go: " + failed.getMessage(), failed);
         }
     }
 
