@@ -1,27 +1,41 @@
 <script lang="ts">
   import { day, words } from '../common/format';
   import More from '../common/More.svelte';
-  import { FIGURES, isMeant } from './opening';
+  import { soon } from '../common/soon';
+  import { FIGURES } from './opening';
   import type { Openings } from './openings.svelte';
 
   let { openings }: { openings: Openings } = $props();
 
   const ROWS_AT_ONCE = 150;
 
-  let search = $state('');
-  let shown = $state(ROWS_AT_ONCE);
+  const TYPING = 200;
 
-  const found = $derived(openings.inOrder.filter(({ line }) => isMeant(line, search)));
+  let shown = $state(ROWS_AT_ONCE);
+  let callOff = () => {};
+
+  const isLong = $derived(openings.inOrder.length > ROWS_AT_ONCE || openings.left > 0);
+
+  function seek() {
+    shown = ROWS_AT_ONCE;
+    callOff();
+    callOff = soon(() => openings.seek(), TYPING);
+  }
+
+  function more() {
+    shown += ROWS_AT_ONCE;
+    if (shown > openings.meant.length) void openings.more();
+  }
 </script>
 
-{#if openings.inOrder.length > ROWS_AT_ONCE}
+{#if isLong || openings.search !== ''}
   <input
     type="search"
     class="input mb-2 w-72"
     placeholder="Name, code or team"
     aria-label="Find people"
-    bind:value={search}
-    oninput={() => (shown = ROWS_AT_ONCE)}
+    bind:value={openings.search}
+    oninput={seek}
   />
 {/if}
 <div class="max-h-[30rem] max-w-5xl overflow-auto">
@@ -39,7 +53,7 @@
       </tr>
     </thead>
     <tbody>
-      {#each found.slice(0, shown) as each (`${each.policyId}/${each.line.personId}`)}
+      {#each openings.meant.slice(0, shown) as each (`${each.policyId}/${each.line.personId}`)}
         {@const state = openings.stateOf(each)}
         <tr>
           <td>
@@ -68,5 +82,5 @@
       {/each}
     </tbody>
   </table>
-  <More left={found.length - shown} more={() => (shown += ROWS_AT_ONCE)} />
+  <More left={openings.meant.length + openings.left - shown} {more} />
 </div>

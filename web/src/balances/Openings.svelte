@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { router } from 'svelte-spa-router';
   import ColumnsRead from '../common/ColumnsRead.svelte';
   import DateField from '../common/DateField.svelte';
@@ -19,7 +20,8 @@
   $effect(() => void openings.begin());
 
   $effect(() => {
-    if (openings.policyId !== null) void openings.load(openings.policyId);
+    const policyId = openings.policyId;
+    if (policyId !== null) untrack(() => void openings.load(policyId));
   });
 </script>
 

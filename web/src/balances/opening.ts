@@ -33,6 +33,12 @@ export function figuresOf(line: OpeningLine): Figures {
   return Object.fromEntries(FIGURES.map((name) => [name, line[name] ?? ''])) as Figures;
 }
 
+/** The ids of those for whom something is kept that was typed for a policy. */
+export function peopleOf(policyId: number, keys: string[]): number[] {
+  const own = `${policyId}/`;
+  return keys.filter((key) => key.startsWith(own)).map((key) => Number(key.slice(own.length)));
+}
+
 export function isTyped(each: Typed): boolean {
   return FIGURES.some((name) => each.figures[name] !== (each.line[name] ?? ''));
 }

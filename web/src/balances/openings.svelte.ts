@@ -1,6 +1,6 @@
 import { answer, api, fileBody } from '../api/client';
 import { Problem } from '../api/problem';
-import type { OpeningCheck, OpeningLine, Policy } from '../api/types';
+import type { OpeningCheck, OpeningLine, OpeningPage, OpeningRow, Policy } from '../api/types';
 import { isDecimal } from '../common/decimal';
 import { counted } from '../common/format';
 import { kept } from '../common/kept';
@@ -16,13 +16,17 @@ import {
   type Figures,
   figuresOf,
   isTyped,
+  isMeant,
   keyOf,
+  peopleOf,
   stranger,
   type Typed,
   wrongFirst,
 } from './opening';
 
 const NOT_SET = kept<Record<string, { on: string; figures: Figures }>>('opening balances');
+
+const AT_ONCE = 150;
 
 /** Opening balances: typed or read from a file, checked, and set. What is not set yet is kept in this window. */
 export class Openings {
@@ -33,10 +37,14 @@ export class Openings {
   unread = $state<{ line: number; text: string; fault: string }[]>([]);
   check = $state<OpeningCheck | null>(null);
   reason = $state('');
+  /** Who is looked for. */
+  search = $state('');
   found = $state<FileRead | null>(null);
   readonly work = new Work();
   readonly how = new FileReading('opening balances');
 
+  #wanted = $state(0);
+  #page = 0;
   #checked = $state<Typed[]>([]);
   /** What the check said of each. */
   #states = new WeakMap<Typed, OpeningCheck['rows'][number]>();
@@ -55,6 +63,10 @@ export class Openings {
       ? (this.typed ?? [])
       : wrongFirst(this.typed ?? [], (each) => this.stateOf(each)?.state === 'WRONG'),
   );
+  /** Those of them who are looked for. */
+  readonly meant = $derived(this.inOrder.filter(({ line }) => isMeant(line, this.search)));
+  /** How many of those who are looked for were not fetched yet. */
+  readonly left = $derived(Math.max(0, this.#wanted - this.meant.length));
   readonly changes = $derived(this.#count('CHANGED'));
   readonly toSet = $derived(this.#count('NEW') + this.changes);
   readonly severalPolicies = $derived(
@@ -87,17 +99,53 @@ export class Openings {
   }
 
   async #load(policyId: number) {
-    const lines = await this.#lines(policyId);
-    this.typed = lines
-      .map((line) => ({ line, policyId, on: line.on ?? this.on, figures: figuresOf(line) }))
-      .map((each) => ({ ...each, ...NOT_SET.recall()?.[keyOf(each)] }));
+    const unset = peopleOf(policyId, Object.keys(NOT_SET.recall() ?? {}));
+    const lines = unset.length === 0 ? [] : await this.#linesOf(policyId, unset);
+    const first = await this.#fetch(policyId, 0);
+    this.typed = [];
+    this.#add(policyId, [...lines, ...first.items]);
     this.check = null;
     this.unread = [];
     this.found = null;
   }
 
-  #lines(policyId: number): Promise<OpeningLine[]> {
-    return answer(api.GET('/api/openings/{policyId}', { params: { path: { policyId } } }));
+  async #fetch(policyId: number, page: number): Promise<OpeningPage> {
+    const query = { search: this.search, page, size: AT_ONCE };
+    const answered = await answer(
+      api.GET('/api/openings/{policyId}', { params: { path: { policyId }, query } }),
+    );
+    this.#wanted = answered.total;
+    this.#page = page;
+    return answered;
+  }
+
+  /** Adds those who are not here yet, with what was typed for them and not set. */
+  #add(policyId: number, lines: OpeningLine[]) {
+    const kept = NOT_SET.recall() ?? {};
+    const added = lines
+      .map((line) => ({ line, policyId, on: line.on ?? this.on, figures: figuresOf(line) }))
+      .map((each) => ({ ...each, ...kept[keyOf(each)] }));
+    const all = [...added, ...(this.typed ?? [])].map((each) => [keyOf(each), each] as const);
+    this.typed = Object.values(Object.fromEntries(all)).sort((one, other) =>
+      one.line.person.localeCompare(other.line.person),
+    );
+  }
+
+  /** Fetches the first of those who are looked for. A file is here as a whole. */
+  seek(): Promise<boolean> {
+    return this.work.do(() => this.#fetchMore(0));
+  }
+
+  /** Fetches the next of them. */
+  more(): Promise<boolean> {
+    return this.work.do(() => this.#fetchMore(this.#page + 1));
+  }
+
+  async #fetchMore(page: number) {
+    if (this.policyId !== null && this.found === null) {
+      const { items } = await this.#fetch(this.policyId, page);
+      this.#add(this.policyId, items);
+    }
   }
 
   /** Keeps what is typed here beside what was typed for other policies; it has to be checked again. */
@@ -194,9 +242,8 @@ export class Openings {
       .filter((each) => each.row === null)
       .map(({ line, text, fault }) => ({ line, text, fault }));
     const good = rows.flatMap((each) => (each.row === null ? [] : [each.row]));
-    const lines = await this.#linesOf(
-      good.map((each) => each.policyId).filter((id, at, all) => all.indexOf(id) === at),
-    );
+    const lines = await this.#linesOfRows(good);
+    this.#wanted = 0;
     this.typed = good.map((row) => ({
       line: lines[`${row.policyId}/${row.personId}`] ?? stranger(row),
       policyId: row.policyId,
@@ -212,10 +259,26 @@ export class Openings {
     if (this.typed.length > 0) await this.#look();
   }
 
-  async #linesOf(policyIds: number[]): Promise<Record<string, OpeningLine>> {
+  #linesOf(policyId: number, personIds: number[]): Promise<OpeningLine[]> {
+    return answer(
+      api.POST('/api/openings/{policyId}/lines', {
+        params: { path: { policyId } },
+        body: { personIds },
+      }),
+    );
+  }
+
+  async #linesOfRows(rows: OpeningRow[]): Promise<Record<string, OpeningLine>> {
     const all: Record<string, OpeningLine> = {};
-    for (const policyId of policyIds) {
-      for (const line of await this.#lines(policyId)) all[keyOf({ policyId, line })] = line;
+    const policyIds = rows.map((each) => each.policyId);
+    for (const policyId of policyIds.filter((id, at) => policyIds.indexOf(id) === at)) {
+      const own = rows.filter((each) => each.policyId === policyId);
+      for (const line of await this.#linesOf(
+        policyId,
+        own.map((each) => each.personId),
+      )) {
+        all[keyOf({ policyId, line })] = line;
+      }
     }
     return all;
   }

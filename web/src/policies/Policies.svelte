@@ -1,7 +1,7 @@
 <script lang="ts">
   import { answer, api } from '../api/client';
   import { Problem } from '../api/problem';
-  import type { Doubled, Organisation, Policy } from '../api/types';
+  import type { DoubledPeople, Organisation, Policy } from '../api/types';
   import Empty from '../common/Empty.svelte';
   import { day, peopleCounted, words } from '../common/format';
   import { listKeys } from '../common/listkeys';
@@ -14,9 +14,7 @@
 
   let policies = $state<Policy[] | null>(null);
   let organisation = $state<Organisation | null>(null);
-  const DOUBLED_SHOWN = 100;
-
-  let doubled = $state<Doubled[]>([]);
+  let doubled = $state.raw<DoubledPeople | null>(null);
   const work = new Work();
   let signOffs = $state(false);
 
@@ -78,14 +76,14 @@
     ><p>No policy yet. Write the first one; it stays a draft until you put it in force.</p></Empty
   >
 {:else}
-  {#if doubled.length > 0}
+  {#if doubled !== null && doubled.total > 0}
     <details class="mb-3 max-w-5xl border-l-4 border-accent bg-base-200 px-3 py-1" data-doubled>
       <summary class="cursor-pointer">
-        {doubled.length === 1 ? '1 person is' : `${doubled.length} people are`} covered twice, or not
-        at all, for a kind of absence
+        {doubled.total === 1 ? '1 person is' : `${doubled.total} people are`} covered twice, or not at
+        all, for a kind of absence
       </summary>
       <ul>
-        {#each doubled.slice(0, DOUBLED_SHOWN) as each (`${each.personId} ${each.kind}`)}
+        {#each doubled.items as each (`${each.personId} ${each.kind}`)}
           <li>
             <a class="underline" href={`#/people/${each.personId}`}>{each.person}</a>: {each
               .policies.length === 0
@@ -94,8 +92,8 @@
           </li>
         {/each}
       </ul>
-      {#if doubled.length > DOUBLED_SHOWN}
-        <p class="quiet">And {peopleCounted(doubled.length - DOUBLED_SHOWN)} more.</p>
+      {#if doubled.total > doubled.items.length}
+        <p class="quiet">And {peopleCounted(doubled.total - doubled.items.length)} more.</p>
       {/if}
     </details>
   {/if}

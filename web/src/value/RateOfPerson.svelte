@@ -10,8 +10,7 @@
   import { session } from '../frame/session.svelte';
   import { PER } from './rates';
 
-  let { row, close, changed }: { row: RateRow; close: () => void; changed: () => Promise<void> } =
-    $props();
+  let { row, close, changed }: { row: RateRow; close: () => void; changed: () => void } = $props();
 
   let all = $state<PersonRate[]>([]);
   let from = $state(session.current.today);
@@ -31,7 +30,7 @@
       const body = { from, amount: amount.trim().replace(',', '.'), per };
       all = await answer(api.PUT('/api/pay-rates/people/{personId}', { params: { path }, body }));
       amount = '';
-      await changed();
+      changed();
     });
   }
 
@@ -43,7 +42,7 @@
       );
       // what was removed stands in the fields, to be set again
       ({ from, amount, per } = rate);
-      await changed();
+      changed();
     });
   }
 </script>

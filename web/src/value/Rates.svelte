@@ -1,48 +1,57 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { router } from 'svelte-spa-router';
   import { answer, api, fileBody } from '../api/client';
-  import type { PersonRate, RatePreview, RateRow } from '../api/types';
+  import type { PersonRate, RatePage, RatePreview, RateRow } from '../api/types';
   import DateField from '../common/DateField.svelte';
   import Downloads from '../common/Downloads.svelte';
   import { counted, day, money, peopleCounted } from '../common/format';
+  import { latest } from '../common/latest';
+  import Pager from '../common/Pager.svelte';
+  import { Problem } from '../api/problem';
   import ProblemNote from '../common/ProblemNote.svelte';
   import type { FileReading } from '../common/reading.svelte';
   import { said } from '../common/said.svelte';
+  import { soon } from '../common/soon';
   import TakeFile from '../common/TakeFile.svelte';
   import Waiting from '../common/Waiting.svelte';
-  import { Work } from '../common/work.svelte';
   import { asOf } from '../frame/asof.svelte';
   import RateOfPerson from './RateOfPerson.svelte';
   import { PER } from './rates';
 
-  let rows = $state.raw<RateRow[] | null>(null);
+  const PAGE = 100;
+  const TYPING = 200;
+
+  let found = $state.raw<RatePage | null>(null);
+  let problem = $state<Problem | null>(null);
   let search = $state('');
+  let page = $state(0);
   let without = $state(new URLSearchParams(router.querystring ?? '').has('without'));
   let opened = $state<RateRow | null>(null);
   let fileFrom = $state(asOf.day);
   let filePer = $state<PersonRate['per']>('HOUR');
-  const work = new Work();
+  const ask = latest<RatePage>();
 
-  $effect(() => {
-    const query = { asOf: asOf.day };
-    void work.do(async () => {
-      rows = await answer(api.GET('/api/pay-rates', { params: { query } }));
-    });
-  });
+  const query = $derived({ asOf: asOf.day, search, without, page, size: PAGE });
 
-  async function again() {
-    rows = await answer(api.GET('/api/pay-rates', { params: { query: { asOf: asOf.day } } }));
+  function fetch(wanted: typeof query) {
+    ask(
+      answer(api.GET('/api/pay-rates', { params: { query: wanted } })),
+      (answered) => {
+        found = answered;
+        problem = null;
+      },
+      (thrown) => (problem = Problem.of(thrown)),
+    );
   }
 
-  const wanted = $derived(search.trim().toLowerCase());
-  const shown = $derived(
-    (rows ?? []).filter(
-      (row) =>
-        (!without || row.amount === null) &&
-        `${row.person} ${row.code} ${row.team}`.toLowerCase().includes(wanted),
-    ),
-  );
-  const missing = $derived((rows ?? []).filter((row) => row.amount === null).length);
+  $effect(() => {
+    const wanted = query;
+    return soon(() => fetch(wanted), untrack(() => found === null) ? 0 : TYPING);
+  });
+
+  const again = () => fetch(query);
+
   const otherwise = $derived({ on: fileFrom, per: filePer });
 
   function preview(file: File, reading: FileReading): Promise<RatePreview> {
@@ -62,7 +71,7 @@
       }),
     );
     said.say(`${counted(result.rows, 'rate')} of ${peopleCounted(result.people)} are in.`);
-    await again();
+    again();
   }
 </script>
 
@@ -84,16 +93,22 @@
         placeholder="Name, code or team"
         aria-label="Search"
         bind:value={search}
+        oninput={() => (page = 0)}
       />
       <label class="flex items-center gap-1.5 text-sm">
-        <input type="checkbox" class="checkbox checkbox-sm" bind:checked={without} />
-        only without a rate{rows ? ` (${missing})` : ''}
+        <input
+          type="checkbox"
+          class="checkbox checkbox-sm"
+          bind:checked={without}
+          onchange={() => (page = 0)}
+        />
+        only without a rate{found ? ` (${found.without})` : ''}
       </label>
     </div>
-    <ProblemNote problem={work.problem} />
-    {#if rows === null}
-      {#if !work.problem}<Waiting what="Fetching pay rates" />{/if}
-    {:else if shown.length === 0}
+    <ProblemNote {problem} />
+    {#if found === null}
+      {#if !problem}<Waiting what="Fetching pay rates" />{/if}
+    {:else if found.total === 0}
       <p class="quiet">Nobody matches.</p>
     {:else}
       <div class="sheet max-h-[calc(100vh-15rem)] overflow-auto">
@@ -105,7 +120,7 @@
             </tr>
           </thead>
           <tbody>
-            {#each shown.slice(0, 500) as row (row.personId)}
+            {#each found.items as row (row.personId)}
               <tr>
                 <td><button class="link" onclick={() => (opened = row)}>{row.person}</button></td>
                 <td class="quiet">{row.team}</td>
@@ -117,11 +132,7 @@
           </tbody>
         </table>
       </div>
-      {#if shown.length > 500}
-        <p class="quiet mt-1 text-sm">
-          {shown.length - 500} more; search for whom you want, or take the table.
-        </p>
-      {/if}
+      <Pager total={found.total} size={PAGE} bind:page what="people" />
     {/if}
   </section>
   <section class="sheet self-start p-3">

@@ -5,11 +5,7 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import { Work } from '../common/work.svelte';
 
-  let {
-    view,
-    chosen,
-    done,
-  }: { view: YearEndView; chosen: number[]; done: (view: YearEndView) => void } = $props();
+  let { view, chosen, done }: { view: YearEndView; chosen: number[]; done: () => void } = $props();
 
   let carry = $state('');
   let reason = $state('');
@@ -17,14 +13,13 @@
 
   async function grant() {
     await work.do(async () => {
-      done(
-        await answer(
-          api.POST('/api/policies/{id}/year-ends/{year}/exceptions', {
-            params: { path: { id: view.policyId, year: view.year } },
-            body: { personIds: chosen, carry: carry.trim().replace(',', '.'), reason },
-          }),
-        ),
+      await answer(
+        api.POST('/api/policies/{id}/year-ends/{year}/exceptions', {
+          params: { path: { id: view.policyId, year: view.year } },
+          body: { personIds: chosen, carry: carry.trim().replace(',', '.'), reason },
+        }),
       );
+      done();
     });
   }
 </script>

@@ -7,21 +7,19 @@
 
   let {
     view,
-    rows,
     chosen,
     busy,
+    chooseAll,
     takeBack,
   }: {
     view: YearEndView;
-    /** Those of its rows that are wanted. */
-    rows: YearEndRow[];
     /** The ids of the people who are chosen. */
     chosen: SvelteSet<number>;
     busy: boolean;
+    /** Chooses all who are wanted, shown or not. */
+    chooseAll: () => void;
     takeBack: (row: YearEndRow) => void;
   } = $props();
-
-  const SHOWN_ROWS = 400;
 
   const inMoney = $derived(hasMoney(view));
 
@@ -29,9 +27,9 @@
     if (!chosen.delete(row.personId)) chosen.add(row.personId);
   }
 
-  function chooseAll() {
+  function chooseAllOrNone() {
     if (chosen.size > 0) chosen.clear();
-    else for (const row of rows) if (row.held !== null) chosen.add(row.personId);
+    else chooseAll();
   }
 </script>
 
@@ -43,9 +41,9 @@
           ><input
             type="checkbox"
             class="checkbox checkbox-sm"
-            aria-label="Choose all that are shown"
+            aria-label="Choose all that are wanted"
             checked={chosen.size > 0}
-            onchange={chooseAll}
+            onchange={chooseAllOrNone}
           /></th
         >
         <th>Person</th><th>Team</th>
@@ -57,7 +55,7 @@
       </tr>
     </thead>
     <tbody>
-      {#each rows.slice(0, SHOWN_ROWS) as row (row.personId)}
+      {#each view.rows as row (row.personId)}
         <tr>
           <td
             ><input
@@ -103,8 +101,8 @@
     </tbody>
   </table>
 </div>
-{#if rows.length > SHOWN_ROWS}
+{#if view.wanted > view.rows.length}
   <p class="quiet mt-1 text-sm">
-    {rows.length - SHOWN_ROWS} more; search for whom you want, or take the table.
+    {view.wanted - view.rows.length} more; search for whom you want, or take the table.
   </p>
 {/if}

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { onDestroy } from 'svelte';
+  import { onDestroy, untrack } from 'svelte';
   import { SvelteSet } from 'svelte/reactivity';
   import { replace, router } from 'svelte-spa-router';
   import { answer, api } from '../api/client';
@@ -13,13 +13,18 @@
   import ProblemNote from '../common/ProblemNote.svelte';
   import { LongWork } from '../common/progress.svelte';
   import { said } from '../common/said.svelte';
+  import { soon } from '../common/soon';
   import Waiting from '../common/Waiting.svelte';
   import { Work } from '../common/work.svelte';
   import { session } from '../frame/session.svelte';
   import Grant from './Grant.svelte';
   import PeopleTable from './PeopleTable.svelte';
-  import { isShown, likelyYear, sentenceOf, type Show, SHOWN } from './state';
+  import { likelyYear, sentenceOf, type Show, SHOWN } from './state';
   import TeamSums from './TeamSums.svelte';
+
+  const TYPING = 200;
+  /** As many as leave room for the people. */
+  const FEW_TEAMS = 30;
 
   const asked = read(router.querystring ?? '');
   let policies = $state<Policy[]>([]);
@@ -62,15 +67,14 @@
     if (router.location === '/year-end') void replace(`/year-end${written(named)}`);
   });
 
-  $effect(() => {
-    if (policy === null || year === null) return;
-    const wanted = path;
-    chosen.clear();
+  const wanted = $derived({ show, search });
+
+  function fetch(from: typeof path, people: typeof wanted) {
     ask(
       progress.of((token) =>
         answer(
           api.GET('/api/policies/{id}/year-ends/{year}', {
-            params: { path: wanted, query: { progress: token } },
+            params: { path: from, query: { ...people, progress: token } },
           }),
         ),
       ),
@@ -83,16 +87,25 @@
         problem = Problem.of(thrown);
       },
     );
+  }
+
+  $effect(() => {
+    if (policy === null || year === null) return;
+    const from = path;
+    const people = wanted;
+    return soon(() => fetch(from, people), untrack(() => view === null) ? 0 : TYPING);
   });
 
-  const rows = $derived((view?.rows ?? []).filter((row) => isShown(row, show, search)));
+  $effect(() => {
+    if (path) chosen.clear();
+  });
+
   const ahead = $derived((view?.ahead ?? 0) > 0);
 
   async function keep() {
     await work.do(async () => {
-      view = await answer(
-        api.PUT('/api/policies/{id}/year-ends/{year}/review', { params: { path } }),
-      );
+      await answer(api.PUT('/api/policies/{id}/year-ends/{year}/review', { params: { path } }));
+      fetch(path, wanted);
       said.say('Kept. What comes of it will be held against this.');
     });
   }
@@ -104,13 +117,24 @@
           params: { path: { personId: row.personId, id: row.exceptionId! } },
         }),
       );
-      view = await answer(api.GET('/api/policies/{id}/year-ends/{year}', { params: { path } }));
+      fetch(path, wanted);
       said.say(`${row.person} carries over what the policy says again.`);
     });
   }
 
-  function granted(changed: YearEndView) {
-    view = changed;
+  async function chooseAll() {
+    await work.do(async () => {
+      const all = await answer(
+        api.GET('/api/policies/{id}/year-ends/{year}/people', {
+          params: { path, query: wanted },
+        }),
+      );
+      all.forEach((id) => chosen.add(id));
+    });
+  }
+
+  function granted() {
+    fetch(path, wanted);
     said.say(`${peopleCounted(chosen.size)} may carry over otherwise.`);
     chosen.clear();
   }
@@ -130,7 +154,7 @@
       <option value={each}>{each}</option>
     {/each}
   </select>
-  {#if view && view.rows.length > 0}
+  {#if view && view.all.people > 0}
     <Downloads path={`/api/policies/${view.policyId}/year-ends/${view.year}/table`} />
   {/if}
 </div>
@@ -143,7 +167,7 @@
 {/if}
 {#if view === null}
   {#if !problem}<Waiting what="Working out the year's end" />{/if}
-{:else if view.rows.length === 0}
+{:else if view.all.people === 0}
   <Empty><p>No benefit year of {view.policy} begins for anybody in {view.year}.</p></Empty>
 {:else}
   <p class="mb-2 max-w-4xl text-lg" data-sentence>{sentenceOf(view)}</p>
@@ -177,7 +201,7 @@
       >
     {/if}
   </div>
-  <details class="mb-3" open>
+  <details class="mb-3" open={view.teams.length <= FEW_TEAMS}>
     <summary class="cursor-pointer font-semibold">By team</summary>
     <!-- svelte-ignore a11y_no_noninteractive_tabindex -->
     <div class="overflow-x-auto" role="region" aria-label="Sums by team" tabindex="0">
@@ -199,9 +223,9 @@
           >{/each}
       </select></label
     >
-    <span class="quiet ml-auto text-sm">{counted(rows.length, 'year’s end')}</span>
+    <span class="quiet ml-auto text-sm">{counted(view.wanted, 'year’s end')}</span>
   </div>
-  <PeopleTable {view} {rows} {chosen} busy={work.busy} {takeBack} />
+  <PeopleTable {view} {chosen} busy={work.busy} {chooseAll} {takeBack} />
   {#if chosen.size > 0}
     <Grant {view} chosen={[...chosen]} done={granted} />
   {/if}

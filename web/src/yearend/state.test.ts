@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { YearEndRow, YearEndView } from '../api/types';
-import { isShown, likelyYear, sentenceOf, stateWords } from './state';
+import { likelyYear, sentenceOf, stateWords } from './state';
 
 const ROW = {
   person: 'Nuala Vosper',
@@ -14,14 +14,6 @@ const ROW = {
 } as YearEndRow;
 
 describe('the people of a year’s end', () => {
-  it('are found by what they lose, by words and by what is otherwise', () => {
-    expect(isShown(ROW, 'LOSING', 'nuala')).toBe(true);
-    expect(isShown(ROW, 'ALL', 'kerensa')).toBe(false);
-    expect(isShown(ROW, 'OTHERWISE', '')).toBe(false);
-    expect(isShown({ ...ROW, lost: '0' }, 'LOSING', '')).toBe(false);
-    expect(isShown({ ...ROW, ownCarry: '50' }, 'EXCEPTIONS', 'b130')).toBe(true);
-  });
-
   it('are told as they are with the review', () => {
     expect(stateWords(ROW, false)).toBe('ahead');
     expect(stateWords(ROW, true)).toBe('as reviewed');

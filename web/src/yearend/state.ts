@@ -12,17 +12,6 @@ export const SHOWN: Record<Show, string> = {
   EXCEPTIONS: 'who has an exception',
 };
 
-export function isShown(row: YearEndRow, show: Show, search: string): boolean {
-  const wanted = search.trim().toLowerCase();
-  const isKind = {
-    ALL: true,
-    LOSING: row.lost !== null && isPositive(row.lost),
-    OTHERWISE: row.says !== '',
-    EXCEPTIONS: row.ownCarry !== null,
-  }[show];
-  return isKind && `${row.person} ${row.code} ${row.team}`.toLowerCase().includes(wanted);
-}
-
 /** How a year's end is with its review, in a few words. */
 export function stateWords({ state, provisional }: YearEndRow, kept: boolean): string {
   const words = {

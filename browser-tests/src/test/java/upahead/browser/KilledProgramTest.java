@@ -164,10 +164,12 @@ class KilledProgramTest {
                                    "usedThisYear": "0", "hoursTowardNextStep": "0"}]}
                         """
                                 .formatted(on)),
-                later -> assertThat(JSON.readTree(later.get("/api/openings/1"))).anySatisfy(line -> {
-                    assertThat(line.path("personId").asLong()).isEqualTo(32);
-                    assertThat(line.path("on").asText()).isEqualTo(on);
-                }));
+                later -> assertThat(JSON.readTree(later.get("/api/openings/1?size=200"))
+                                .path("items"))
+                        .anySatisfy(line -> {
+                            assertThat(line.path("personId").asLong()).isEqualTo(32);
+                            assertThat(line.path("on").asText()).isEqualTo(on);
+                        }));
     }
 
     /** The last of a pay group's closed runs, or the first of those that are not. */

@@ -16,6 +16,8 @@ import upahead.server.platform.audit.Thing;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
+import upahead.server.platform.sql.TurnStore;
+import upahead.server.platform.sql.WhileUnchanged;
 import upahead.server.platform.words.Words;
 import upahead.server.policies.Coverage;
 import upahead.server.policies.Policies;
@@ -26,6 +28,8 @@ import upahead.server.policies.PolicyStates;
 @Service
 public class Covering {
 
+    private static final int MOST_KEPT = 50_000;
+
     private final Policies policies;
     private final PolicyStates states;
     private final Enrolments enrolments;
@@ -33,6 +37,7 @@ public class Covering {
     private final Audit audit;
     private final Enrolling enrolling;
     private final CoverageEffects coverageEffects;
+    private final WhileUnchanged<LocalDate, Doubled> known;
 
     Covering(
             Policies policies,
@@ -41,7 +46,8 @@ public class Covering {
             People people,
             Audit audit,
             Enrolling enrolling,
-            CoverageEffects coverageEffects) {
+            CoverageEffects coverageEffects,
+            TurnStore turns) {
         this.policies = policies;
         this.states = states;
         this.enrolments = enrolments;
@@ -49,6 +55,7 @@ public class Covering {
         this.audit = audit;
         this.enrolling = enrolling;
         this.coverageEffects = coverageEffects;
+        this.known = WhileUnchanged.byTheDay(turns, MOST_KEPT);
     }
 
     /**
@@ -132,12 +139,14 @@ public class Covering {
     @Transactional(readOnly = true)
     @May(Permission.WRITE_POLICIES)
     public List<Doubled> doubled(LocalDate on) {
-        return CoverageGaps.of(
-                people.search(PeopleQuery.everybodyOn(on)).stream()
-                        .filter(person -> person.isEmployedWithin(on, on))
-                        .toList(),
-                enrolments.on(on),
-                policies.all());
+        return known.of(
+                on,
+                () -> CoverageGaps.of(
+                        people.search(PeopleQuery.everybodyOn(on)).stream()
+                                .filter(person -> person.isEmployedWithin(on, on))
+                                .toList(),
+                        enrolments.on(on),
+                        policies.all()));
     }
 
     /** The same of some people, from the later of a day and their hire date on. */

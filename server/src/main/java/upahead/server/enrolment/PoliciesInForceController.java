@@ -2,6 +2,8 @@ package upahead.server.enrolment;
 
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.time.LocalDate;
@@ -55,6 +57,13 @@ class PoliciesInForceController {
     /** The people a policy would cover. */
     record Covered(int people, List<String> names) {}
 
+    /**
+     * Whom several policies or none cover, or the first of them.
+     *
+     * @param total how many there are, a person counted for each kind
+     */
+    record DoubledPeople(int total, List<Doubled> items) {}
+
     private final PuttingInForce inForce;
     private final Covering covering;
     private final CoverageEffects coverageEffects;
@@ -83,10 +92,11 @@ class PoliciesInForceController {
         return PolicyView.of(covering.bringBack(id));
     }
 
-    /** Who is enrolled in two policies of the same kind. */
+    /** Who is enrolled in two policies of the same kind, or in none of a kind that covers others like them. */
     @GetMapping("/doubled")
-    List<Doubled> doubled(@RequestParam LocalDate on) {
-        return covering.doubled(on);
+    DoubledPeople doubled(@RequestParam LocalDate on, @RequestParam(defaultValue = "100") @Min(1) @Max(500) int size) {
+        List<Doubled> all = covering.doubled(on);
+        return new DoubledPeople(all.size(), all.stream().limit(size).toList());
     }
 
     @PostMapping("/{id}/versions/{versionId}/in-force")

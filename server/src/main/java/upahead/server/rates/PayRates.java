@@ -19,20 +19,26 @@ import upahead.server.platform.audit.Thing;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
+import upahead.server.platform.sql.TurnStore;
+import upahead.server.platform.sql.WhileUnchanged;
 import upahead.server.platform.words.Words;
 
 /** What people are paid, from day to day. */
 @Service
 public class PayRates {
 
+    private static final int MOST_KEPT = 50_000;
+
     private final RateStore store;
     private final People people;
     private final Audit audit;
+    private final WhileUnchanged<LocalDate, RateRow> known;
 
-    PayRates(RateStore store, People people, Audit audit) {
+    PayRates(RateStore store, People people, Audit audit, TurnStore turns) {
         this.store = store;
         this.people = people;
         this.audit = audit;
+        this.known = WhileUnchanged.byTheDay(turns, MOST_KEPT);
     }
 
     /**
@@ -54,6 +60,10 @@ public class PayRates {
     @Transactional(readOnly = true)
     @May(Permission.SEE_PAY_RATES)
     public List<RateRow> on(LocalDate day) {
+        return known.of(day, () -> rowsOn(day));
+    }
+
+    private List<RateRow> rowsOn(LocalDate day) {
         List<Person> employed = people.search(PeopleQuery.everybodyOn(day)).stream()
                 .filter(person -> person.isEmployedWithin(day, day))
                 .toList();

@@ -1,6 +1,8 @@
 package upahead.server.rates;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotNull;
 import java.io.IOException;
 import java.time.LocalDate;
@@ -24,6 +26,7 @@ import upahead.core.value.PayRate;
 import upahead.server.platform.audit.Sensitive;
 import upahead.server.platform.files.FileColumns;
 import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.words.Search;
 import upahead.server.rates.RateImport.Otherwise;
 import upahead.server.rates.RateImport.RatePreview;
 
@@ -52,6 +55,14 @@ class RateController {
         }
     }
 
+    /**
+     * A page of those who are wanted.
+     *
+     * @param total how many are wanted
+     * @param without how many of all have no rate
+     */
+    record RatePage(List<RateRow> items, int total, int without) {}
+
     private final PayRates rates;
     private final RateImport imports;
 
@@ -60,11 +71,27 @@ class RateController {
         this.imports = imports;
     }
 
-    /** Everybody employed on a day and the rate that holds then. */
+    /**
+     * Who is employed on a day and the rate that holds then.
+     *
+     * @param without whether only those without a rate are wanted
+     */
     @GetMapping
     @Sensitive("looked at everybody's pay rates")
-    List<RateRow> on(@RequestParam LocalDate asOf) {
-        return rates.on(asOf);
+    RatePage on(
+            @RequestParam LocalDate asOf,
+            @RequestParam(required = false) String search,
+            @RequestParam(defaultValue = "false") boolean without,
+            @RequestParam(defaultValue = "0") @Min(0) int page,
+            @RequestParam(defaultValue = "100") @Min(1) @Max(200) int size) {
+        List<RateRow> all = rates.on(asOf);
+        Search wanted = Search.of(search);
+        List<RateRow> found = all.stream()
+                .filter(row -> !without || row.amount() == null)
+                .filter(row -> wanted.finds(row.person(), row.code(), row.team()))
+                .toList();
+        return new RatePage(found.stream().skip((long) page * size).limit(size).toList(), found.size(), (int)
+                all.stream().filter(row -> row.amount() == null).count());
     }
 
     /** The same as a file, which can be filled in and brought in again. */

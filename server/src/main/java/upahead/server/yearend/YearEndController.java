@@ -1,11 +1,15 @@
 package upahead.server.yearend;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotBlank;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
 import java.util.List;
+import org.springdoc.core.annotations.ParameterObject;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -14,6 +18,7 @@ import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import upahead.core.quantity.Amount;
 import upahead.server.platform.files.Progress;
@@ -41,9 +46,27 @@ class YearEndController {
         this.progress = progress;
     }
 
+    /** The sums of all, and person by person those that are wanted, the first of them where they are many. */
     @GetMapping
-    YearEndView of(@PathVariable long id, @PathVariable int year, @RequestParam(required = false) String progress) {
-        return this.progress.of(progress, () -> yearEnds.of(id, year));
+    YearEndView of(
+            @PathVariable long id,
+            @PathVariable int year,
+            @ParameterObject WantedPeople wanted,
+            @RequestParam(defaultValue = "100") @Min(1) @Max(500) int size,
+            @RequestParam(required = false) String progress) {
+        return this.progress.of(progress, () -> {
+            YearEndView view = yearEnds.of(id, year);
+            return view.showing(wanted.among(view.rows()), size);
+        });
+    }
+
+    /** The ids of all who are wanted and still have a year's end. */
+    @GetMapping("/people")
+    List<Long> people(@PathVariable long id, @PathVariable int year, @ParameterObject WantedPeople wanted) {
+        return wanted.among(yearEnds.of(id, year).rows()).stream()
+                .filter(row -> row.held() != null)
+                .map(YearEndRow::personId)
+                .toList();
     }
 
     /** Person by person, as a file with exact figures. */
@@ -64,18 +87,18 @@ class YearEndController {
 
     /** Keeps what is expected, so that what comes of it is held against it. */
     @PutMapping("/review")
-    YearEndView keep(@PathVariable long id, @PathVariable int year) {
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void keep(@PathVariable long id, @PathVariable int year) {
         yearEnds.keep(id, year);
-        return yearEnds.of(id, year);
     }
 
     /** Lets some people carry over more or less. */
     @PostMapping("/exceptions")
-    YearEndView let(@PathVariable long id, @PathVariable int year, @Valid @RequestBody CarryForm form) {
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void let(@PathVariable long id, @PathVariable int year, @Valid @RequestBody CarryForm form) {
         if (form.carry().isNegative()) {
             throw Refusal.of("carry", "What is carried over is at least 0.");
         }
         yearEnds.let(id, year, form.personIds(), form.carry(), form.reason());
-        return yearEnds.of(id, year);
     }
 }

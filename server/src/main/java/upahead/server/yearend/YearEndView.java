@@ -26,7 +26,8 @@ import upahead.server.yearend.YearEndRow.State;
  * @param changed how many are or came out otherwise than was kept
  * @param all of them together
  * @param teams by team, where most is lost first
- * @param rows by person
+ * @param wanted how many of the people are wanted
+ * @param rows those of them, or the first, by person
  */
 record YearEndView(
         long policyId,
@@ -41,6 +42,7 @@ record YearEndView(
         int changed,
         YearEndSum all,
         List<YearEndSum> teams,
+        int wanted,
         List<YearEndRow> rows) {
 
     /**
@@ -81,7 +83,27 @@ record YearEndView(
                 count(rows, State.CHANGED) + count(rows, State.DIFFERS),
                 sum("", rows),
                 teams,
+                rows.size(),
                 rows);
+    }
+
+    /** The same sums beside some of the people, at most so many. */
+    YearEndView showing(List<YearEndRow> some, int most) {
+        return new YearEndView(
+                policyId,
+                policy,
+                unit,
+                year,
+                first,
+                last,
+                keptAt,
+                keptBy,
+                ahead,
+                changed,
+                all,
+                teams,
+                some.size(),
+                some.stream().limit(most).toList());
     }
 
     private static int count(List<YearEndRow> rows, State state) {

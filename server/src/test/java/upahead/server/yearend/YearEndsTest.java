@@ -22,6 +22,7 @@ import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
+import upahead.server.yearend.WantedPeople.Show;
 import upahead.server.yearend.YearEndRow.State;
 
 /** Hourly leave, policy 1, carries over 37 hours and the rest lapses; Nuala, person 30, holds the most. */
@@ -179,6 +180,23 @@ class YearEndsTest {
             yearEnds.keep(HOURLY_LEAVE, 2028);
             return null;
         });
+    }
+
+    @Test
+    void showsThoseWhoAreWantedBesideTheSumsOfAll() {
+        YearEndView all = view();
+        assertThat(wanted(all, Show.LOSING, "nuala")).containsExactly(NUALA);
+        assertThat(wanted(all, Show.EXCEPTIONS, null)).isEmpty();
+        assertThat(wanted(all, Show.OTHERWISE, null)).isEmpty();
+        YearEndView first = all.showing(new WantedPeople(null, null).among(all.rows()), 2);
+        assertThat(first.rows()).isEqualTo(all.rows().subList(0, 2));
+        assertThat(first.wanted()).isEqualTo(all.rows().size());
+        assertThat(first.all()).isEqualTo(all.all());
+    }
+
+    private static List<Long> wanted(YearEndView view, Show show, String search) {
+        return new WantedPeople(show, search)
+                .among(view.rows()).stream().map(YearEndRow::personId).toList();
     }
 
     private YearEndView view() {

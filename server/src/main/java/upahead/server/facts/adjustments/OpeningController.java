@@ -2,6 +2,8 @@ package upahead.server.facts.adjustments;
 
 import jakarta.annotation.Nullable;
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import jakarta.validation.constraints.NotEmpty;
 import jakarta.validation.constraints.NotNull;
 import jakarta.validation.constraints.Size;
@@ -22,6 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import upahead.server.facts.adjustments.OpeningFile.FileRow;
 import upahead.server.facts.adjustments.OpeningFile.OpeningRows;
+import upahead.server.facts.adjustments.Openings.OpeningPage;
 import upahead.server.platform.files.Dates;
 import upahead.server.platform.files.FileColumns;
 
@@ -37,6 +40,9 @@ class OpeningController {
             @NotEmpty(message = "please give at least one opening balance") @Size(max = MOST_ROWS)
                     List<@Valid OpeningRow> rows,
             @Nullable @Size(max = 150, message = "the reason has at most 150 characters") String reason) {}
+
+    /** Whose are wanted. */
+    record OfPeople(@NotEmpty @Size(max = MOST_ROWS) List<@NotNull Long> personIds) {}
 
     /**
      * A row of a file.
@@ -68,8 +74,18 @@ class OpeningController {
     }
 
     @GetMapping("/{policyId}")
-    List<OpeningLine> of(@PathVariable long policyId) {
-        return openings.of(policyId);
+    OpeningPage of(
+            @PathVariable long policyId,
+            @RequestParam(required = false) String search,
+            @RequestParam(defaultValue = "0") @Min(0) int page,
+            @RequestParam(defaultValue = "100") @Min(1) @Max(200) int size) {
+        return openings.page(policyId, search, page, size);
+    }
+
+    /** Those of some people, such as of a file that was read. */
+    @PostMapping("/{policyId}/lines")
+    List<OpeningLine> of(@PathVariable long policyId, @Valid @RequestBody OfPeople some) {
+        return openings.of(policyId, some.personIds());
     }
 
     /** A file to fill in, with what is there already. */

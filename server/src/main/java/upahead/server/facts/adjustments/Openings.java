@@ -1,5 +1,6 @@
 package upahead.server.facts.adjustments;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -29,6 +30,9 @@ import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
+import upahead.server.platform.sql.TurnStore;
+import upahead.server.platform.sql.WhileUnchanged;
+import upahead.server.platform.words.Search;
 import upahead.server.platform.words.Words;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
@@ -36,6 +40,8 @@ import upahead.server.policies.PolicyDetail;
 /** Opening balances of many people at once: shown, checked and set; a later change needs a reason. */
 @Service
 public class Openings {
+
+    private static final int MOST_KEPT = 50_000;
 
     private final OpeningStore store;
     private final People people;
@@ -45,6 +51,10 @@ public class Openings {
     private final Audit audit;
     private final CurrentUser user;
     private final MovableClock clock;
+    private final WhileUnchanged<Question, OpeningLine> known;
+
+    /** Of which policy, and on what day it is asked: teams change. */
+    private record Question(long policyId, LocalDate today) {}
 
     Openings(
             OpeningStore store,
@@ -54,7 +64,8 @@ public class Openings {
             LateChanges changes,
             Audit audit,
             CurrentUser user,
-            MovableClock clock) {
+            MovableClock clock,
+            TurnStore turns) {
         this.store = store;
         this.people = people;
         this.policies = policies;
@@ -63,12 +74,52 @@ public class Openings {
         this.audit = audit;
         this.user = user;
         this.clock = clock;
+        this.known = WhileUnchanged.byTheDay(turns, MOST_KEPT);
     }
+
+    /**
+     * Some of those in a policy.
+     *
+     * @param total how many are wanted
+     */
+    public record OpeningPage(List<OpeningLine> items, int total) {}
 
     /** Everybody in a policy, with the newest opening balance each has, by name. */
     @Transactional(readOnly = true)
     @May(Permission.ADJUST_BALANCES)
     public List<OpeningLine> of(long policyId) {
+        return known.of(new Question(policyId, clock.today()), () -> lines(policyId));
+    }
+
+    /**
+     * The same, page by page.
+     *
+     * @param search words, each of which the name, code or team has; null for everybody
+     * @param page from 0
+     * @param size how many a page, above 0
+     */
+    @Transactional(readOnly = true)
+    @May(Permission.ADJUST_BALANCES)
+    public OpeningPage page(long policyId, String search, int page, int size) {
+        Search wanted = Search.of(search);
+        List<OpeningLine> found = of(policyId).stream()
+                .filter(line -> wanted.finds(line.person(), line.code(), line.team()))
+                .toList();
+        return new OpeningPage(
+                found.stream().skip((long) page * size).limit(size).toList(), found.size());
+    }
+
+    /** The same of some people, as far as they are in the policy. */
+    @Transactional(readOnly = true)
+    @May(Permission.ADJUST_BALANCES)
+    public List<OpeningLine> of(long policyId, Collection<Long> personIds) {
+        Set<Long> wanted = Set.copyOf(personIds);
+        return of(policyId).stream()
+                .filter(line -> wanted.contains(line.personId()))
+                .toList();
+    }
+
+    private List<OpeningLine> lines(long policyId) {
         policies.get(policyId);
         Set<Long> enrolled =
                 enrolments.inPolicy(policyId).stream().map(Enrolled::personId).collect(Collectors.toSet());

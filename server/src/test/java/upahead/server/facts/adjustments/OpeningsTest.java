@@ -17,6 +17,7 @@ import upahead.server.WithDemo;
 import upahead.server.accounts.Balances;
 import upahead.server.facts.adjustments.OpeningCheck.State;
 import upahead.server.facts.adjustments.OpeningFile.FileRow;
+import upahead.server.facts.adjustments.Openings.OpeningPage;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.files.FileColumns;
 import upahead.server.platform.problems.Refusal;
@@ -49,6 +50,24 @@ class OpeningsTest {
                 .filteredOn(line -> line.personId() == KERENSA)
                 .singleElement()
                 .satisfies(line -> assertThat(line.on()).isEqualTo(JANUARY));
+    }
+
+    @Test
+    void aPageOfTheGridGoesOnWhereTheLastOneEnded() {
+        List<OpeningLine> all = act(() -> openings.of(SICK));
+        OpeningPage second = act(() -> openings.page(SICK, null, 1, 20));
+        assertThat(second.total()).isEqualTo(all.size());
+        assertThat(second.items()).isEqualTo(all.subList(20, 40));
+        assertThat(act(() -> openings.page(SICK, "kerensa grounds", 0, 20)).items())
+                .extracting(OpeningLine::personId)
+                .containsExactly(KERENSA);
+    }
+
+    @Test
+    void theLinesOfAFileAreThoseOfWhoeverIsInThePolicy() {
+        assertThat(act(() -> openings.of(SICK, List.of(KERENSA, 999_999L))))
+                .extracting(OpeningLine::personId)
+                .containsExactly(KERENSA);
     }
 
     @Test
