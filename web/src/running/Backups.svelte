@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import CircleCheck from '@lucide/svelte/icons/circle-check';
   import CircleSlash from '@lucide/svelte/icons/circle-slash';
   import { answer, api } from '../api/client';
@@ -34,9 +35,8 @@
     });
   }
 
-  $effect(() => {
-    void look();
-  });
+  // once: what it reads of an earlier look is no reason for another
+  $effect(() => untrack(() => void look()));
 
   $effect(() => {
     if (!backups?.underWay) return;

@@ -9,6 +9,7 @@ abstract class AccessibilityChecks extends OnTheDemo {
 
     private static final boolean DARK = true;
     private static final boolean LIGHT = false;
+    private static final int MOST_QUESTIONS = 30;
 
     /** Everything is looked at, whatever is wrong with some of it. */
     private SoftAssertions all;
@@ -31,8 +32,13 @@ abstract class AccessibilityChecks extends OnTheDemo {
     /** Places as they are: light on a desk, where they are gone through by keys, too, and dark on a phone. */
     void assertNoFaultAtPlacesOf(Places.Who who) {
         for (Places.Place place : Places.of(who)) {
+            browser.forgetQuestions();
             browser.go(place.address());
             assertNoFaultInBothLooks(place.address());
+            // one that asks again whatever it was answered asks hundreds of times meanwhile
+            all.assertThat(browser.questions())
+                    .as(place.address() + ", questions to the server")
+                    .isLessThan(MOST_QUESTIONS);
             all.assertThat(browser.notUsableByKeys())
                     .as(place.address() + ", by keys")
                     .isEmpty();

@@ -191,6 +191,17 @@ final class Browser implements AutoCloseable {
         return AccessibilityFaults.on(driver);
     }
 
+    /** Counts anew what the page asks the server. */
+    void forgetQuestions() {
+        driver.executeScript("performance.setResourceTimingBufferSize(5000); performance.clearResourceTimings();");
+    }
+
+    /** How often the page asked the server since. */
+    long questions() {
+        return (long) driver.executeScript(
+                "return performance.getEntriesByType('resource').filter((each) => each.name.includes('/api/')).length");
+    }
+
     /** What of the page cannot be used by keys alone. */
     List<String> notUsableByKeys() {
         return KeyboardWalk.faults(driver);

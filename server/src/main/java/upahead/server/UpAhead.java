@@ -24,6 +24,8 @@ public class UpAhead {
     /** Starts the program as from the command line; whoever asked ends it. */
     public static ConfigurableApplicationContext start(String... arguments) {
         SpringApplication program = new SpringApplication(UpAhead.class);
+        // also where another program starts this one
+        program.setMainApplicationClass(UpAhead.class);
         program.addListeners(new PartsAsBuilt());
         return program.run(arguments);
     }
