@@ -54,6 +54,8 @@ class OlderFilesTest {
                         "upahead.data=" + data,
                         "upahead.in-background=false",
                         "upahead.warm-start=false",
+                        // the proof alone is asked for
+                        "spring.main.lazy-initialization=true",
                         "server.port=0")
                 .run()) {
             Proof proof = program.getBean(Proof.class);
