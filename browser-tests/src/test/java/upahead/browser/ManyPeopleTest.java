@@ -60,7 +60,7 @@ class ManyPeopleTest extends OnTheDemo {
         browser.sees("101 to 200 of");
         browser.type("[type=search]", "grower 27");
         browser.sees("[data-rates]", "Grower 270");
-        browser.sees("1 to 12 of 12 people");
+        browser.sees("1 to 13 of 13 people");
         browser.click("Grower 274");
         browser.type("[name=rate-amount]", "17,50");
         browser.click("Set it");

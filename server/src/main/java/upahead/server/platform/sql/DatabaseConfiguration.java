@@ -10,7 +10,6 @@ import org.h2.store.fs.FilePath;
 import org.jooq.ExecuteListenerProvider;
 import org.jooq.impl.DefaultExecuteListenerProvider;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.beans.factory.config.BeanPostProcessor;
 import org.springframework.boot.autoconfigure.flyway.FlywayConfigurationCustomizer;
 import org.springframework.boot.autoconfigure.jdbc.DataSourceProperties;
 import org.springframework.boot.autoconfigure.jooq.DefaultConfigurationCustomizer;
@@ -19,7 +18,6 @@ import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
 import org.springframework.transaction.PlatformTransactionManager;
-import org.springframework.transaction.interceptor.BeanFactoryTransactionAttributeSourceAdvisor;
 import org.springframework.transaction.support.TransactionTemplate;
 import upahead.server.platform.backups.BackupFolder;
 
@@ -28,7 +26,6 @@ import upahead.server.platform.backups.BackupFolder;
 class DatabaseConfiguration {
 
     private static final Duration LONGEST_WAIT = Duration.ofSeconds(30);
-    private static final String OURS = "upahead.";
     static final String OWN_FILE = "jdbc:h2:durable:";
 
     static {
@@ -119,20 +116,6 @@ class DatabaseConfiguration {
             HikariDataSource database, DataSourceProperties properties, DataFile file) {
         return new WritersInTurn(
                 database, LONGEST_WAIT, isOwnFile(properties) ? file.confirmed()::confirm : count -> {});
-    }
-
-    /** Classes of ours alone have transactions; to look for them at every method of the framework's takes a while at each start. */
-    @Bean
-    static BeanPostProcessor transactionsOfOurs() {
-        return new BeanPostProcessor() {
-            @Override
-            public Object postProcessBeforeInitialization(Object bean, String name) {
-                if (bean instanceof BeanFactoryTransactionAttributeSourceAdvisor advisor) {
-                    advisor.setClassFilter(type -> type.getName().startsWith(OURS));
-                }
-                return bean;
-            }
-        };
     }
 
     /** For changes that are one part of a longer work. */
