@@ -7,11 +7,16 @@ import upahead.core.quantity.Amount;
 import upahead.core.quantity.Fraction;
 import upahead.core.quantity.Rounding;
 
-/** Figures as they stand in files: 7.5, 7,5 or 1,234.5, with a plain or a real minus. */
+/**
+ * Figures as they stand in files: 7.5, 7,5, 1,234.5, 1.234,5, 1 234,5 or 1'234.5, with a plain or a real minus. One point or
+ * comma alone is that of the decimals: whether 1.234 is more than a thousand nobody can tell.
+ */
 public final class Numbers {
 
     private static final Pattern PLAIN = Pattern.compile("-?\\d{1,12}(\\.\\d{1,10})?");
-    private static final Pattern THOUSANDS = Pattern.compile("-?\\d{1,3}(,\\d{3})+(\\.\\d+)?");
+    /** Groups of three digits, and the decimals after another mark than the one between the groups. */
+    private static final Pattern THOUSANDS = Pattern.compile(
+            "-?\\d{1,3}(?:(,)\\d{3}(?:,\\d{3})*\\.|([.'’ ])\\d{3}(?:\\2\\d{3})*,|(['’ ])\\d{3}(?:\\3\\d{3})*\\.)\\d+");
 
     private static final Pattern HOURS_AND_MINUTES = Pattern.compile("(-?)(\\d{1,6}):([0-5]\\d)");
     private static final int MINUTES = 60;
@@ -31,10 +36,13 @@ public final class Numbers {
 
     /** The figure a text says, or nothing where it says none. */
     public static Optional<Amount> read(String text) {
-        String plain = text.replace('−', '-').replace("\u00a0", "").strip();
+        String plain = text.replace('−', '-').replaceAll("[\u00a0\u202f]", "").strip();
         plain = plain.startsWith("+") ? plain.substring(1) : plain;
-        if (THOUSANDS.matcher(plain).matches() && plain.contains(".")) {
-            plain = plain.replace(",", "");
+        Matcher grouped = THOUSANDS.matcher(plain);
+        if (grouped.matches()) {
+            for (int mark = 1; mark <= grouped.groupCount(); mark++) {
+                plain = grouped.group(mark) == null ? plain : plain.replace(grouped.group(mark), "");
+            }
         }
         plain = plain.replace(',', '.');
         return PLAIN.matcher(plain).matches() ? Optional.of(Amount.of(plain)) : Optional.empty();
