@@ -3,27 +3,26 @@
   import More from '../common/More.svelte';
   import { soon } from '../common/soon';
   import { FIGURES } from './opening';
+  import { AT_ONCE } from './openinglines';
   import type { Openings } from './openings.svelte';
 
   let { openings }: { openings: Openings } = $props();
 
-  const ROWS_AT_ONCE = 150;
-
   const TYPING = 200;
 
-  let shown = $state(ROWS_AT_ONCE);
+  let shown = $state(AT_ONCE);
   let callOff = () => {};
 
-  const isLong = $derived(openings.inOrder.length > ROWS_AT_ONCE || openings.left > 0);
+  const isLong = $derived(openings.inOrder.length > AT_ONCE || openings.left > 0);
 
   function seek() {
-    shown = ROWS_AT_ONCE;
+    shown = AT_ONCE;
     callOff();
     callOff = soon(() => openings.seek(), TYPING);
   }
 
   function more() {
-    shown += ROWS_AT_ONCE;
+    shown += AT_ONCE;
     if (shown > openings.meant.length) void openings.more();
   }
 </script>

@@ -1,5 +1,14 @@
 import { expect, test } from 'vitest';
-import { asRow, figuresOf, isMeant, isTyped, keyOf, stranger, wrongFirst } from './opening';
+import {
+  asRow,
+  figuresOf,
+  isMeant,
+  isTyped,
+  keyOf,
+  peopleOf,
+  stranger,
+  wrongFirst,
+} from './opening';
 
 const MERRIN = {
   personId: 29,
@@ -18,6 +27,10 @@ test('a search means whoever has all its words in name, code or team', () => {
   expect(isMeant(MERRIN, 'ash  grounds')).toBe(true);
   expect(isMeant(MERRIN, 'b129')).toBe(true);
   expect(isMeant(MERRIN, 'merrin kitchen')).toBe(false);
+});
+
+test('those for whom something is kept are those of the policy alone', () => {
+  expect(peopleOf(1, ['1/29', '11/30', '1/7', '2/1'])).toEqual([29, 7]);
 });
 
 test('those that something is wrong with come first, the others stay in order', () => {

@@ -1,6 +1,6 @@
 import { answer, api, fileBody } from '../api/client';
 import { Problem } from '../api/problem';
-import type { OpeningCheck, OpeningLine, OpeningPage, OpeningRow, Policy } from '../api/types';
+import type { OpeningCheck, OpeningLine, OpeningPage, Policy } from '../api/types';
 import { isDecimal } from '../common/decimal';
 import { counted } from '../common/format';
 import { kept } from '../common/kept';
@@ -9,6 +9,7 @@ import { said } from '../common/said.svelte';
 import { Work } from '../common/work.svelte';
 import { session } from '../frame/session.svelte';
 import { figure } from '../people/employment';
+import { linesOf, linesOfRows, pageOf } from './openinglines';
 import {
   asRow,
   FIGURES,
@@ -25,8 +26,6 @@ import {
 } from './opening';
 
 const NOT_SET = kept<Record<string, { on: string; figures: Figures }>>('opening balances');
-
-const AT_ONCE = 150;
 
 /** Opening balances: typed or read from a file, checked, and set. What is not set yet is kept in this window. */
 export class Openings {
@@ -100,7 +99,7 @@ export class Openings {
 
   async #load(policyId: number) {
     const unset = peopleOf(policyId, Object.keys(NOT_SET.recall() ?? {}));
-    const lines = unset.length === 0 ? [] : await this.#linesOf(policyId, unset);
+    const lines = await linesOf(policyId, unset);
     const first = await this.#fetch(policyId, 0);
     this.typed = [];
     this.#add(policyId, [...lines, ...first.items]);
@@ -110,10 +109,7 @@ export class Openings {
   }
 
   async #fetch(policyId: number, page: number): Promise<OpeningPage> {
-    const query = { search: this.search, page, size: AT_ONCE };
-    const answered = await answer(
-      api.GET('/api/openings/{policyId}', { params: { path: { policyId }, query } }),
-    );
+    const answered = await pageOf(policyId, this.search, page);
     this.#wanted = answered.total;
     this.#page = page;
     return answered;
@@ -242,7 +238,7 @@ export class Openings {
       .filter((each) => each.row === null)
       .map(({ line, text, fault }) => ({ line, text, fault }));
     const good = rows.flatMap((each) => (each.row === null ? [] : [each.row]));
-    const lines = await this.#linesOfRows(good);
+    const lines = await linesOfRows(good);
     this.#wanted = 0;
     this.typed = good.map((row) => ({
       line: lines[`${row.policyId}/${row.personId}`] ?? stranger(row),
@@ -257,29 +253,5 @@ export class Openings {
     }));
     this.keep();
     if (this.typed.length > 0) await this.#look();
-  }
-
-  #linesOf(policyId: number, personIds: number[]): Promise<OpeningLine[]> {
-    return answer(
-      api.POST('/api/openings/{policyId}/lines', {
-        params: { path: { policyId } },
-        body: { personIds },
-      }),
-    );
-  }
-
-  async #linesOfRows(rows: OpeningRow[]): Promise<Record<string, OpeningLine>> {
-    const all: Record<string, OpeningLine> = {};
-    const policyIds = rows.map((each) => each.policyId);
-    for (const policyId of policyIds.filter((id, at) => policyIds.indexOf(id) === at)) {
-      const own = rows.filter((each) => each.policyId === policyId);
-      for (const line of await this.#linesOf(
-        policyId,
-        own.map((each) => each.personId),
-      )) {
-        all[keyOf({ policyId, line })] = line;
-      }
-    }
-    return all;
   }
 }

@@ -58,7 +58,7 @@ final class OpeningChecks {
             return new RowCheck(OpeningCheck.State.WRONG, faults);
         }
         Optional<OpeningBalance> before =
-                Openings.newest(openings.getOrDefault(row.personId(), List.of()), row.policyId());
+                OpeningLines.newest(openings.getOrDefault(row.personId(), List.of()), row.policyId());
         if (before.isEmpty()) {
             return new RowCheck(OpeningCheck.State.NEW, cautions(row));
         }

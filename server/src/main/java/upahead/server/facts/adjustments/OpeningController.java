@@ -24,7 +24,7 @@ import org.springframework.web.bind.annotation.RestController;
 import org.springframework.web.multipart.MultipartFile;
 import upahead.server.facts.adjustments.OpeningFile.FileRow;
 import upahead.server.facts.adjustments.OpeningFile.OpeningRows;
-import upahead.server.facts.adjustments.Openings.OpeningPage;
+import upahead.server.facts.adjustments.OpeningLines.OpeningPage;
 import upahead.server.platform.files.Dates;
 import upahead.server.platform.files.FileColumns;
 
@@ -66,10 +66,12 @@ class OpeningController {
             List<FileRowView> rows) {}
 
     private final Openings openings;
+    private final OpeningLines lines;
     private final OpeningFile files;
 
-    OpeningController(Openings openings, OpeningFile files) {
+    OpeningController(Openings openings, OpeningLines lines, OpeningFile files) {
         this.openings = openings;
+        this.lines = lines;
         this.files = files;
     }
 
@@ -79,20 +81,20 @@ class OpeningController {
             @RequestParam(required = false) String search,
             @RequestParam(defaultValue = "0") @Min(0) int page,
             @RequestParam(defaultValue = "100") @Min(1) @Max(200) int size) {
-        return openings.page(policyId, search, page, size);
+        return lines.page(policyId, search, page, size);
     }
 
     /** Those of some people, such as of a file that was read. */
     @PostMapping("/{policyId}/lines")
     List<OpeningLine> of(@PathVariable long policyId, @Valid @RequestBody OfPeople some) {
-        return openings.of(policyId, some.personIds());
+        return lines.of(policyId, some.personIds());
     }
 
     /** A file to fill in, with what is there already. */
     @GetMapping(path = "/{policyId}/table.csv", produces = "text/csv")
     ResponseEntity<String> csv(@PathVariable long policyId) {
         return OpeningTableRow.COLUMNS
-                .csv("opening-balances", openings.table(policyId))
+                .csv("opening-balances", lines.table(policyId))
                 .answer();
     }
 

@@ -1,6 +1,5 @@
 package upahead.server.facts.adjustments;
 
-import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.LinkedHashMap;
@@ -16,8 +15,6 @@ import upahead.core.calendar.DateSpan;
 import upahead.core.facts.OpeningBalance;
 import upahead.core.quantity.Amount;
 import upahead.server.employment.People;
-import upahead.server.employment.Person;
-import upahead.server.enrolment.Enrolled;
 import upahead.server.enrolment.Enrolments;
 import upahead.server.facts.adjustments.OpeningCheck.RowCheck;
 import upahead.server.facts.adjustments.OpeningCheck.Sum;
@@ -30,18 +27,13 @@ import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
-import upahead.server.platform.sql.TurnStore;
-import upahead.server.platform.sql.WhileUnchanged;
-import upahead.server.platform.words.Search;
 import upahead.server.platform.words.Words;
 import upahead.server.policies.Policies;
 import upahead.server.policies.PolicyDetail;
 
-/** Opening balances of many people at once: shown, checked and set; a later change needs a reason. */
+/** Opening balances of many people at once: checked and set; a later change needs a reason. */
 @Service
 public class Openings {
-
-    private static final int MOST_KEPT = 50_000;
 
     private final OpeningStore store;
     private final People people;
@@ -51,10 +43,6 @@ public class Openings {
     private final Audit audit;
     private final CurrentUser user;
     private final MovableClock clock;
-    private final WhileUnchanged<Question, OpeningLine> known;
-
-    /** Of which policy, and on what day it is asked: teams change. */
-    private record Question(long policyId, LocalDate today) {}
 
     Openings(
             OpeningStore store,
@@ -64,8 +52,7 @@ public class Openings {
             LateChanges changes,
             Audit audit,
             CurrentUser user,
-            MovableClock clock,
-            TurnStore turns) {
+            MovableClock clock) {
         this.store = store;
         this.people = people;
         this.policies = policies;
@@ -74,59 +61,6 @@ public class Openings {
         this.audit = audit;
         this.user = user;
         this.clock = clock;
-        this.known = WhileUnchanged.byTheDay(turns, MOST_KEPT);
-    }
-
-    /**
-     * Some of those in a policy.
-     *
-     * @param total how many are wanted
-     */
-    public record OpeningPage(List<OpeningLine> items, int total) {}
-
-    /** Everybody in a policy, with the newest opening balance each has, by name. */
-    @Transactional(readOnly = true)
-    @May(Permission.ADJUST_BALANCES)
-    public List<OpeningLine> of(long policyId) {
-        return known.of(new Question(policyId, clock.today()), () -> lines(policyId));
-    }
-
-    /**
-     * The same, page by page.
-     *
-     * @param search words, each of which the name, code or team has; null for everybody
-     * @param page from 0
-     * @param size how many a page, above 0
-     */
-    @Transactional(readOnly = true)
-    @May(Permission.ADJUST_BALANCES)
-    public OpeningPage page(long policyId, String search, int page, int size) {
-        Search wanted = Search.of(search);
-        List<OpeningLine> found = of(policyId).stream()
-                .filter(line -> wanted.finds(line.person(), line.code(), line.team()))
-                .toList();
-        return new OpeningPage(
-                found.stream().skip((long) page * size).limit(size).toList(), found.size());
-    }
-
-    /** The same of some people, as far as they are in the policy. */
-    @Transactional(readOnly = true)
-    @May(Permission.ADJUST_BALANCES)
-    public List<OpeningLine> of(long policyId, Collection<Long> personIds) {
-        Set<Long> wanted = Set.copyOf(personIds);
-        return of(policyId).stream()
-                .filter(line -> wanted.contains(line.personId()))
-                .toList();
-    }
-
-    private List<OpeningLine> lines(long policyId) {
-        policies.get(policyId);
-        Set<Long> enrolled =
-                enrolments.inPolicy(policyId).stream().map(Enrolled::personId).collect(Collectors.toSet());
-        Map<Long, List<OpeningFact>> openings = store.of(enrolled);
-        return people.get(enrolled).stream()
-                .map(person -> line(person, newest(openings.getOrDefault(person.id(), List.of()), policyId)))
-                .toList();
     }
 
     /** All opening balances of some people, by their ids. */
@@ -139,44 +73,6 @@ public class Openings {
     @Transactional(readOnly = true)
     public int count() {
         return store.count();
-    }
-
-    static Optional<OpeningBalance> newest(List<OpeningFact> own, long policyId) {
-        return own.stream()
-                .filter(each -> each.policyId() == policyId)
-                .map(OpeningFact::opening)
-                .reduce((one, other) -> one.on().isAfter(other.on()) ? one : other);
-    }
-
-    /** The same as rows of a file, which can be filled in and brought in again. */
-    @Transactional(readOnly = true)
-    @May(Permission.ADJUST_BALANCES)
-    public List<OpeningTableRow> table(long policyId) {
-        String policy = policies.get(policyId).name();
-        return of(policyId).stream()
-                .map(line -> new OpeningTableRow(
-                        line.code(),
-                        line.person(),
-                        policy,
-                        line.on(),
-                        line.balance(),
-                        line.earnedThisYear(),
-                        line.usedThisYear(),
-                        line.hoursTowardNextStep()))
-                .toList();
-    }
-
-    private static OpeningLine line(Person person, Optional<OpeningBalance> opening) {
-        return new OpeningLine(
-                person.id(),
-                person.code(),
-                person.name(),
-                person.team(),
-                opening.map(OpeningBalance::on).orElse(null),
-                opening.map(OpeningBalance::balance).orElse(null),
-                opening.map(OpeningBalance::earnedThisYear).orElse(null),
-                opening.map(OpeningBalance::usedThisYear).orElse(null),
-                opening.map(OpeningBalance::hoursTowardNextStep).orElse(null));
     }
 
     /** What is new, changed, unusual or wrong about opening balances, with their sums. */
@@ -262,8 +158,8 @@ public class Openings {
     }
 
     private void set(OpeningRow row, String reason) {
-        Optional<OpeningBalance> before =
-                newest(store.of(List.of(row.personId())).getOrDefault(row.personId(), List.of()), row.policyId());
+        Optional<OpeningBalance> before = OpeningLines.newest(
+                store.of(List.of(row.personId())).getOrDefault(row.personId(), List.of()), row.policyId());
         OpeningBalance after = row.opening();
         before.ifPresent(old -> store.remove(row.personId(), row.policyId(), old.on()));
         store.add(row.personId(), row.policyId(), after);

@@ -17,7 +17,7 @@ import upahead.server.WithDemo;
 import upahead.server.accounts.Balances;
 import upahead.server.facts.adjustments.OpeningCheck.State;
 import upahead.server.facts.adjustments.OpeningFile.FileRow;
-import upahead.server.facts.adjustments.Openings.OpeningPage;
+import upahead.server.facts.adjustments.OpeningLines.OpeningPage;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.files.FileColumns;
 import upahead.server.platform.problems.Refusal;
@@ -34,6 +34,9 @@ class OpeningsTest {
     private Openings openings;
 
     @Autowired
+    private OpeningLines lines;
+
+    @Autowired
     private OpeningFile files;
 
     @Autowired
@@ -44,9 +47,9 @@ class OpeningsTest {
 
     @Test
     void theGridShowsEverybodyWithWhatTheyHave() {
-        List<OpeningLine> lines = act(() -> openings.of(SICK));
-        assertThat(lines).hasSizeGreaterThan(50);
-        assertThat(lines)
+        List<OpeningLine> all = act(() -> lines.of(SICK));
+        assertThat(all).hasSizeGreaterThan(50);
+        assertThat(all)
                 .filteredOn(line -> line.personId() == KERENSA)
                 .singleElement()
                 .satisfies(line -> assertThat(line.on()).isEqualTo(JANUARY));
@@ -54,18 +57,18 @@ class OpeningsTest {
 
     @Test
     void aPageOfTheGridGoesOnWhereTheLastOneEnded() {
-        List<OpeningLine> all = act(() -> openings.of(SICK));
-        OpeningPage second = act(() -> openings.page(SICK, null, 1, 20));
+        List<OpeningLine> all = act(() -> lines.of(SICK));
+        OpeningPage second = act(() -> lines.page(SICK, null, 1, 20));
         assertThat(second.total()).isEqualTo(all.size());
         assertThat(second.items()).isEqualTo(all.subList(20, 40));
-        assertThat(act(() -> openings.page(SICK, "kerensa grounds", 0, 20)).items())
+        assertThat(act(() -> lines.page(SICK, "kerensa grounds", 0, 20)).items())
                 .extracting(OpeningLine::personId)
                 .containsExactly(KERENSA);
     }
 
     @Test
     void theLinesOfAFileAreThoseOfWhoeverIsInThePolicy() {
-        assertThat(act(() -> openings.of(SICK, List.of(KERENSA, 999_999L))))
+        assertThat(act(() -> lines.of(SICK, List.of(KERENSA, 999_999L))))
                 .extracting(OpeningLine::personId)
                 .containsExactly(KERENSA);
     }
@@ -170,7 +173,7 @@ class OpeningsTest {
     }
 
     private OpeningLine line(long policyId) {
-        return act(() -> openings.of(policyId)).stream()
+        return act(() -> lines.of(policyId)).stream()
                 .filter(line -> line.personId() == KERENSA)
                 .findFirst()
                 .orElseThrow();
