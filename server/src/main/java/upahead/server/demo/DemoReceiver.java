@@ -18,8 +18,7 @@ import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
 
-/** A stand-in for another program that is told of what happens: it takes everything and remembers the last of it.
- * Only in a demo. */
+/** In a demo, a stand-in for another program that is told of what happens: it takes everything and remembers the last of it. */
 @RestController
 @RequestMapping("/api/demo/told")
 class DemoReceiver {

@@ -15,8 +15,7 @@ public final class Numbers {
 
     private static final Pattern PLAIN = Pattern.compile("-?\\d{1,12}(\\.\\d{1,10})?");
     /** Groups of three digits, and the decimals after another mark than the one between the groups. */
-    private static final Pattern THOUSANDS = Pattern.compile(
-            "-?\\d{1,3}(?:(,)\\d{3}(?:,\\d{3})*\\.|([.'’ ])\\d{3}(?:\\2\\d{3})*,|(['’ ])\\d{3}(?:\\3\\d{3})*\\.)\\d+");
+    private static final Pattern THOUSANDS = Pattern.compile("-?\\d{1,3}([,.'’ ])\\d{3}(?:\\1\\d{3})*(?!\\1)[,.]\\d+");
 
     private static final Pattern HOURS_AND_MINUTES = Pattern.compile("(-?)(\\d{1,6}):([0-5]\\d)");
     private static final int MINUTES = 60;
@@ -40,9 +39,7 @@ public final class Numbers {
         plain = plain.startsWith("+") ? plain.substring(1) : plain;
         Matcher grouped = THOUSANDS.matcher(plain);
         if (grouped.matches()) {
-            for (int mark = 1; mark <= grouped.groupCount(); mark++) {
-                plain = grouped.group(mark) == null ? plain : plain.replace(grouped.group(mark), "");
-            }
+            plain = plain.replace(grouped.group(1), "");
         }
         plain = plain.replace(',', '.');
         return PLAIN.matcher(plain).matches() ? Optional.of(Amount.of(plain)) : Optional.empty();

@@ -86,10 +86,18 @@ public final class DataFile {
         }
     }
 
-    /** Lets the file go that was looked at, for whoever opens it next; nothing where it is let go. */
-    void letGo() throws SQLException {
+    /**
+     * Lets the file go that was looked at, for whoever opens it next or has opened it; nothing where it is let go.
+     *
+     * @throws CannotStart if it does not let itself be closed
+     */
+    void letGo() {
         if (first != null) {
-            first.close();
+            try {
+                first.close();
+            } catch (SQLException failed) {
+                throw new CannotStart("the data file cannot be let go: " + failed.getMessage(), failed);
+            }
             first = null;
         }
     }

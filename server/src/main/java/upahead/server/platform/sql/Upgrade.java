@@ -37,7 +37,10 @@ public final class Upgrade {
      */
     public void run(Flyway flyway) {
         MigrationInfoService scripts = flyway.info();
-        letFileGo();
+        if (file != null) {
+            // others hold it by now
+            file.letGo();
+        }
         boolean older = scripts.current() != null && scripts.pending().length > 0;
         if (!older) {
             flyway.migrate();
@@ -61,17 +64,6 @@ public final class Upgrade {
                             + " them. What was in the way: "
                             + failed.getMessage().strip().lines().findFirst().orElse(""),
                     failed);
-        }
-    }
-
-    /** Others hold it by now. */
-    private void letFileGo() {
-        try {
-            if (file != null) {
-                file.letGo();
-            }
-        } catch (SQLException failed) {
-            throw new CannotStart("the data file cannot be let go: " + failed.getMessage(), failed);
         }
     }
 
