@@ -79,9 +79,8 @@ final class SettingUp {
     private static void runAgain(String classes, Path data, int people, long policy) throws IOException {
         Process again = new ProcessBuilder(
                         ProcessHandle.current().info().command().orElseThrow(),
-                        "-XX:+UseSerialGC",
+                        "@packaging/java.options",
                         "-XX:InitialRAMPercentage=4",
-                        "-XX:NewRatio=1",
                         classes,
                         "-cp",
                         System.getProperty("java.class.path"),

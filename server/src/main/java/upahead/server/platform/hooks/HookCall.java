@@ -27,17 +27,21 @@ class HookCall {
     private static final int REDIRECTS_BELOW = 400;
     private static final String SIGNED_WITH = "HmacSHA256";
 
-    private final HttpClient http = HttpClient.newBuilder()
-            .followRedirects(HttpClient.Redirect.NEVER)
-            .connectTimeout(Duration.ofSeconds(5))
-            .build();
-
     private final OutsideAddress addresses;
     private final Duration patience;
 
     HookCall(OutsideAddress addresses, @Value("${upahead.webhooks.patience:10s}") Duration patience) {
         this.addresses = addresses;
         this.patience = patience;
+    }
+
+    /** Made with the first message: it reads every certificate the machine trusts. */
+    private static final class Client {
+
+        static final HttpClient HTTP = HttpClient.newBuilder()
+                .followRedirects(HttpClient.Redirect.NEVER)
+                .connectTimeout(Duration.ofSeconds(5))
+                .build();
     }
 
     /**
@@ -73,7 +77,8 @@ class HookCall {
 
     /** An answer of which not even the end comes in time is none. */
     private int answer(HttpRequest request) throws TimeoutException, ExecutionException, InterruptedException {
-        CompletableFuture<HttpResponse<Void>> answer = http.sendAsync(request, HttpResponse.BodyHandlers.discarding());
+        CompletableFuture<HttpResponse<Void>> answer =
+                Client.HTTP.sendAsync(request, HttpResponse.BodyHandlers.discarding());
         try {
             return answer.get(patience.toMillis(), TimeUnit.MILLISECONDS).statusCode();
         } catch (ExecutionException failed) {

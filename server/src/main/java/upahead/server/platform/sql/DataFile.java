@@ -12,10 +12,17 @@ import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.Arrays;
 import java.util.Set;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
+import org.h2.store.fs.FilePath;
 import upahead.server.platform.backups.BackupFolder;
 
 /** The file with the company's data, looked at before anything is done with it: a damaged one is never written to. */
 public final class DataFile {
+
+    static {
+        FilePath.register(new DurableFiles());
+    }
 
     private static final String NAME = "up-ahead";
     private static final String USER = "up-ahead";
@@ -31,6 +38,8 @@ public final class DataFile {
     private final BackupFolder backups;
     /** What it was looked at with, until the next one is made; null before and after. */
     private Connection first;
+    /** Looking at it, where that was begun ahead; null otherwise. */
+    private CompletableFuture<Void> ahead;
 
     /**
      * @param data the folder; it need not exist
@@ -92,6 +101,9 @@ public final class DataFile {
      * @throws CannotStart if it does not let itself be closed
      */
     void letGo() {
+        if (ahead != null) {
+            ahead.exceptionally(refused -> null).join();
+        }
         if (first != null) {
             try {
                 first.close();
@@ -102,6 +114,11 @@ public final class DataFile {
         }
     }
 
+    /** Begins to look at it, as {@link #check} does, which then waits for the outcome. */
+    void checkAhead(String url, String user, String password) {
+        ahead = CompletableFuture.runAsync(() -> look(url, user, password));
+    }
+
     /**
      * Makes sure that the file is whole and ours, and that nobody else uses it. A file that is there stays open until it is
      * {@link #letGo() let go}, so that it is not opened twice.
@@ -110,6 +127,18 @@ public final class DataFile {
      * @throws CannotStart if not
      */
     void check(String url, String user, String password) {
+        if (ahead == null) {
+            look(url, user, password);
+            return;
+        }
+        try {
+            ahead.join();
+        } catch (CompletionException failed) {
+            throw failed.getCause() instanceof RuntimeException cause ? cause : failed;
+        }
+    }
+
+    private void look(String url, String user, String password) {
         Path folder = path.getParent();
         try {
             Files.createDirectories(folder);

@@ -6,9 +6,9 @@ import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.time.Duration;
-import org.h2.store.fs.FilePath;
 import org.jooq.ExecuteListenerProvider;
 import org.jooq.impl.DefaultExecuteListenerProvider;
+import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.flyway.FlywayConfigurationCustomizer;
 import org.springframework.boot.autoconfigure.jdbc.DataSourceProperties;
@@ -17,6 +17,7 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Primary;
+import org.springframework.core.env.Environment;
 import org.springframework.transaction.PlatformTransactionManager;
 import org.springframework.transaction.support.TransactionTemplate;
 import upahead.server.platform.backups.BackupFolder;
@@ -28,18 +29,28 @@ class DatabaseConfiguration {
     private static final Duration LONGEST_WAIT = Duration.ofSeconds(30);
     static final String OWN_FILE = "jdbc:h2:durable:";
 
-    static {
-        FilePath.register(new DurableFiles());
+    @Bean
+    BackupFolder backupFolder(Environment settings) {
+        return new BackupFolder(backupsOf(settings));
     }
 
     @Bean
-    BackupFolder backupFolder(@Value("${upahead.backups.folder}") String folder) {
-        return new BackupFolder(Path.of(folder).toAbsolutePath().normalize());
+    DataFile dataFile(Environment settings, ObjectProvider<OpenedAhead.Opened> ahead) {
+        OpenedAhead.Opened opened = ahead.getIfAvailable();
+        return opened == null ? fileOf(settings) : opened.file();
     }
 
-    @Bean
-    DataFile dataFile(@Value("${upahead.data:./data}") String data, BackupFolder backups) {
-        return new DataFile(Path.of(data).toAbsolutePath().normalize(), backups);
+    static DataFile fileOf(Environment settings) {
+        return new DataFile(
+                folder(settings.getProperty("upahead.data", "./data")), new BackupFolder(backupsOf(settings)));
+    }
+
+    private static Path backupsOf(Environment settings) {
+        return folder(settings.getRequiredProperty("upahead.backups.folder"));
+    }
+
+    private static Path folder(String named) {
+        return Path.of(named).toAbsolutePath().normalize();
     }
 
     /** Looks at the file before the first connection is made. */

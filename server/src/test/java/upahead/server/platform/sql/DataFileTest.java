@@ -45,6 +45,28 @@ class DataFileTest {
     }
 
     @Test
+    void whatIsLookedAtAheadIsOpenUntilItIsLetGo() throws SQLException {
+        DataFile ahead = dataFile(data);
+        ahead.checkAhead(url, "up-ahead", "");
+        ahead.check(url, "up-ahead", "");
+        try (Connection beside = DriverManager.getConnection(url, "up-ahead", "")) {
+            ahead.letGo();
+            assertThat(beside.isValid(1)).isTrue();
+        }
+        ahead.letGo();
+    }
+
+    @Test
+    void whatIsFoundAheadIsSaidWhereTheFileIsWanted() throws IOException {
+        Files.writeString(file, "no database");
+        DataFile ahead = dataFile(data);
+        ahead.checkAhead(url, "up-ahead", "");
+        assertThatThrownBy(() -> ahead.check(url, "up-ahead", ""))
+                .isInstanceOf(CannotStart.class)
+                .hasMessageContaining("is damaged or not one of this program");
+    }
+
+    @Test
     void anEmptyFolderIsTaken() throws IOException {
         Files.delete(file);
         Files.delete(data.resolve("up-ahead.confirmed"));
