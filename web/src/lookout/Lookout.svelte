@@ -12,20 +12,24 @@
   import Timer from '@lucide/svelte/icons/timer';
   import UserX from '@lucide/svelte/icons/user-x';
   import { answer, api } from '../api/client';
-  import type { FirstStep, LookoutItem } from '../api/types';
+  import type { FirstStep, LookoutItem, LookoutView } from '../api/types';
   import Empty from '../common/Empty.svelte';
-  import { exactSum } from '../common/decimal';
-  import { daysBetween, weekdayAndDay, withUnit } from '../common/format';
+  import { daysBetween, weekdayAndDay } from '../common/format';
   import { listKeys } from '../common/listkeys';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
+  import { soon } from '../common/soon';
   import Waiting from '../common/Waiting.svelte';
   import { session } from '../frame/session.svelte';
+  import { bundles, names, togetherWords } from './bundles';
   import FirstSteps from './FirstSteps.svelte';
   import OpenRequest from '../requests/OpenRequest.svelte';
   import { Work } from '../common/work.svelte';
 
-  let items = $state<LookoutItem[] | null>(null);
+  const RENEWED_AFTER = 1500;
+
+  let lookout = $state<LookoutView | null>(null);
+  const items = $derived(lookout?.items ?? null);
   const work = new Work();
   let request = $state<number | null>(null);
   let steps = $state<FirstStep[]>([]);
@@ -34,7 +38,7 @@
     // whoever decides for nobody is on the way to their own page
     if (!session.may('DECIDE_FOR_THE_ASSIGNED')) return;
     await work.do(async () => {
-      items = await answer(api.GET('/api/lookout'));
+      lookout = await answer(api.GET('/api/lookout'));
       work.problem = null;
     });
   }
@@ -45,6 +49,8 @@
       answer(api.GET('/api/lookout/first-steps')).then((loaded) => (steps = loaded));
     }
   });
+
+  $effect(() => (lookout?.beingRenewed ? soon(load, RENEWED_AFTER) : undefined));
 
   const groups: { urgency: LookoutItem['urgency']; title: string }[] = [
     { urgency: 'NOW', title: 'Now' },
@@ -68,39 +74,6 @@
   };
 
   const BUNDLED = 2;
-
-  /** What happens to several people at once, with the amount where there is one. */
-  const TOGETHER: Partial<Record<LookoutItem['kind'], (amount: string) => string>> = {
-    LAPSE: (amount) => `are about to lose ${amount}`,
-    WITHHELD: (amount) => `are about to reach a limit; ${amount} will be withheld`,
-    WAIT_ENDS: (amount) => `end a wait, with ${amount} by then`,
-    TENURE: () => 'complete years of service',
-    LEAVER: () => 'leave',
-  };
-
-  function togetherWords(bundle: LookoutItem[]): string {
-    const unit = bundle[0]!.unit;
-    const amount =
-      unit === null
-        ? ''
-        : `${withUnit(exactSum(bundle.map((item) => item.amount ?? '0')), unit)} of ${bundle[0]!.policy}`;
-    return TOGETHER[bundle[0]!.kind]!(amount);
-  }
-
-  /** The same thing happening to several people on one day stands together. */
-  function bundles(inGroup: LookoutItem[]): LookoutItem[][] {
-    const found: Record<string, LookoutItem[]> = {};
-    inGroup.forEach((item, index) => {
-      const day = item.kind === 'LAPSE' ? item.by : '';
-      const key = item.kind in TOGETHER ? `${item.kind} ${day} ${item.policyId}` : `${index}`;
-      (found[`of ${key}`] ??= []).push(item);
-    });
-    return Object.values(found);
-  }
-
-  function names(bundle: LookoutItem[]): string {
-    return bundle.map((item) => item.person).join(', ');
-  }
 
   function away(item: LookoutItem): string {
     const days = daysBetween(session.current.today, item.by);
@@ -127,9 +100,12 @@
   }
 </script>
 
-<div class="flex flex-wrap items-baseline justify-between gap-3">
+<div class="flex flex-wrap items-baseline gap-x-4">
   <h1>Lookout</h1>
-  <a class="underline" href="#/ahead">What is ahead for everybody</a>
+  {#if lookout?.beingRenewed}
+    <span class="quiet" role="status">Something changed; what is ahead is worked out anew.</span>
+  {/if}
+  <a class="ml-auto underline" href="#/ahead">What is ahead for everybody</a>
 </div>
 {#if steps.length > 0}<div class="mt-3"><FirstSteps {steps} /></div>{/if}
 <ProblemNote problem={work.problem} />

@@ -67,7 +67,7 @@ final class Hours {
                     Stopwatch.median(() -> changeSomething(organisation), () -> attendance.of(query(days))));
             print(what + ", again", Stopwatch.median(() -> attendance.of(query(days))));
         }
-        print("what blocks the run", Stopwatch.median(() -> runs.blockers(run)));
+        print("what blocks the run", Stopwatch.median(() -> runs.blockersLately(run)));
     }
 
     private static void changeSomething(Organisation organisation) {

@@ -10,6 +10,9 @@ import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
 import upahead.server.lookout.LookoutItem.Kind;
 import upahead.server.lookout.LookoutItem.Urgency;
+import upahead.server.platform.serving.AsBefore;
+import upahead.server.platform.serving.AsBefore.Shown;
+import upahead.server.platform.serving.BehindTheScenes;
 import upahead.server.platform.sql.TurnStore;
 import upahead.server.platform.sql.WhileUnchanged;
 import upahead.server.platform.words.Words;
@@ -18,7 +21,8 @@ import upahead.server.policies.VersionState;
 
 /**
  * What is further ahead than the open runs, and nobody's request: what happens to balances, who leaves, what nobody
- * decides. Worked out for everybody at once and known until something is changed anywhere.
+ * decides. Worked out for everybody at once and known until something is changed anywhere; in a large company shown as it
+ * was until it is worked out anew.
  */
 @Component
 class FurtherAhead {
@@ -29,17 +33,17 @@ class FurtherAhead {
     private final AheadFinder ahead;
     private final People people;
     private final Policies policies;
-    private final WhileUnchanged<LocalDate, LookoutItem> known;
+    private final AsBefore<LocalDate, LocalDate, LookoutItem> lately;
 
-    FurtherAhead(AheadFinder ahead, People people, Policies policies, TurnStore turns) {
+    FurtherAhead(AheadFinder ahead, People people, Policies policies, BehindTheScenes behind, TurnStore turns) {
         this.ahead = ahead;
         this.people = people;
         this.policies = policies;
-        this.known = WhileUnchanged.byTheDay(turns, MOST_KEPT);
+        this.lately = new AsBefore<>(WhileUnchanged.byTheDay(turns, MOST_KEPT), behind, AsBefore.QUICK);
     }
 
-    List<LookoutItem> find(LocalDate today) {
-        return known.of(today, () -> workedOut(today));
+    Shown<LookoutItem> find(LocalDate today) {
+        return lately.of(today, today, () -> workedOut(today));
     }
 
     private List<LookoutItem> workedOut(LocalDate today) {

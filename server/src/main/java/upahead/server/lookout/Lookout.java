@@ -19,6 +19,7 @@ import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
+import upahead.server.platform.serving.AsBefore.Shown;
 import upahead.server.platform.words.Words;
 import upahead.server.requests.Requests;
 import upahead.server.requests.leave.RequestQuery;
@@ -64,25 +65,24 @@ public class Lookout {
     /** Everything that needs the one signed in, soonest first. */
     @Transactional(readOnly = true)
     @May(Permission.DECIDE_FOR_THE_ASSIGNED)
-    public List<LookoutItem> items() {
-        List<LookoutItem> items = new ArrayList<>();
-        List<LookoutItem> ofRuns = user.get().may(Permission.RUN_PAYROLL) ? ofRuns() : List.of();
-        items.addAll(ofRuns);
-        Set<Long> blocking = ofRuns.stream().map(LookoutItem::requestId).collect(Collectors.toSet());
+    public LookoutView look() {
+        boolean payroll = user.get().may(Permission.RUN_PAYROLL);
+        List<Shown<LookoutItem>> ofPayroll = payroll ? ofPayroll() : List.of();
+        List<LookoutItem> items = ofPayroll.stream()
+                .flatMap(part -> part.rows().stream())
+                .collect(Collectors.toCollection(ArrayList::new));
+        Set<Long> blocking = items.stream().map(LookoutItem::requestId).collect(Collectors.toSet());
         waiting().stream()
                 .filter(request -> !blocking.contains(request.id()))
                 .map(this::request)
                 .forEach(items::add);
-        if (user.get().may(Permission.RUN_PAYROLL)) {
-            items.addAll(further.find(clock.today()));
-        }
         if (user.get().may(Permission.KEEP_THE_COMPANY)) {
             backups.wrong().map(this::backup).ifPresent(items::add);
         }
         items.sort(Comparator.comparing(LookoutItem::urgency)
                 .thenComparing(LookoutItem::by)
                 .thenComparing(LookoutItem::what));
-        return items;
+        return new LookoutView(items, ofPayroll.stream().anyMatch(Shown::beingRenewed));
     }
 
     private LookoutItem backup(String why) {
@@ -114,19 +114,22 @@ public class Lookout {
                 request.policyId());
     }
 
-    private List<LookoutItem> ofRuns() {
-        List<LookoutItem> items = new ArrayList<>(payroll.find());
+    private List<Shown<LookoutItem>> ofPayroll() {
+        List<Shown<LookoutItem>> parts = new ArrayList<>();
+        parts.add(new Shown<>(payroll.find(), false));
         for (PayGroup group : organisation.payGroups()) {
-            runs.ofGroup(group.id()).stream()
-                    .filter(run -> !run.isClosed())
-                    .forEach(run -> items.addAll(ofRun(group, run)));
+            runs.ofGroup(group.id()).stream().filter(run -> !run.isClosed()).forEach(run -> {
+                Shown<Blocker> blockers = runs.blockersLately(run.id());
+                parts.add(new Shown<>(ofRun(group, run, blockers.rows()), blockers.beingRenewed()));
+            });
         }
-        return items;
+        parts.add(further.find(clock.today()));
+        return parts;
     }
 
-    private List<LookoutItem> ofRun(PayGroup group, PayRun run) {
+    private List<LookoutItem> ofRun(PayGroup group, PayRun run, List<Blocker> all) {
         boolean over = clock.today().isAfter(run.lastDay());
-        List<Blocker> blockers = runs.blockers(run.id()).stream()
+        List<Blocker> blockers = all.stream()
                 .filter(blocker -> blocker.kind() != Blocker.Kind.PERIOD_NOT_OVER)
                 .toList();
         List<LookoutItem> items = new ArrayList<>();

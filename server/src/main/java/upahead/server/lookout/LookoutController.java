@@ -24,7 +24,7 @@ class LookoutController {
     }
 
     @GetMapping
-    List<LookoutItem> items() {
-        return lookout.items();
+    LookoutView look() {
+        return lookout.look();
     }
 }

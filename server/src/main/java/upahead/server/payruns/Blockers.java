@@ -21,6 +21,9 @@ import upahead.server.employment.Person;
 import upahead.server.facts.hours.RecordedHours;
 import upahead.server.facts.lieu.LieuCredits;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.serving.AsBefore;
+import upahead.server.platform.serving.AsBefore.Shown;
+import upahead.server.platform.serving.BehindTheScenes;
 import upahead.server.platform.sql.TurnStore;
 import upahead.server.platform.sql.WhileUnchanged;
 import upahead.server.platform.words.Words;
@@ -44,6 +47,7 @@ class Blockers {
     private final MovableClock clock;
     private final PeopleInParts parts;
     private final WhileUnchanged<Question, Blocker> known;
+    private final AsBefore<Long, Question, Blocker> lately;
 
     /** Of which run, as of when: within a period what is not finished depends on the time of day. */
     private record Question(long runId, LocalDateTime asOf) {}
@@ -57,6 +61,7 @@ class Blockers {
             LieuCredits lieu,
             MovableClock clock,
             PeopleInParts parts,
+            BehindTheScenes behind,
             TurnStore turns) {
         this.store = store;
         this.requests = requests;
@@ -67,13 +72,28 @@ class Blockers {
         this.clock = clock;
         this.parts = parts;
         this.known = WhileUnchanged.byTheDay(turns, MOST_KEPT);
+        this.lately = new AsBefore<>(known, behind, AsBefore.QUICK);
     }
 
     List<Blocker> of(PayRun run) {
-        List<Blocker> blockers = new ArrayList<>();
+        return run.isClosed()
+                ? List.of()
+                : Stream.concat(atOnce(run).stream(), known.of(question(run), () -> ofCards(run)).stream())
+                        .toList();
+    }
+
+    /** What stopped it a moment ago, as far as it takes long to find; for whoever only has to know of it. */
+    Shown<Blocker> lately(PayRun run) {
         if (run.isClosed()) {
-            return blockers;
+            return new Shown<>(List.of(), false);
         }
+        Shown<Blocker> cards = lately.of(run.id(), question(run), () -> ofCards(run));
+        return new Shown<>(
+                Stream.concat(atOnce(run).stream(), cards.rows().stream()).toList(), cards.beingRenewed());
+    }
+
+    private List<Blocker> atOnce(PayRun run) {
+        List<Blocker> blockers = new ArrayList<>();
         if (!run.isOffCycle() && !clock.today().isAfter(run.lastDay())) {
             blockers.add(new Blocker(
                     Blocker.Kind.PERIOD_NOT_OVER,
@@ -95,7 +115,6 @@ class Blockers {
         requests.waitingWithin(run.payGroupId(), run.firstDay(), run.lastDay()).stream()
                 .filter(request -> !run.isOffCycle() || run.offCycleOf() == request.personId())
                 .forEach(request -> blockers.add(waiting(request)));
-        blockers.addAll(known.of(question(run), () -> ofCards(run)));
         return blockers;
     }
 

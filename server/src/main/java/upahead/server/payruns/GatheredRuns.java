@@ -1,18 +1,13 @@
 package upahead.server.payruns;
 
-import jakarta.annotation.PreDestroy;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import org.springframework.stereotype.Component;
-import upahead.server.platform.access.CurrentUser;
-import upahead.server.platform.access.SignedIn;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.serving.BehindTheScenes;
 import upahead.server.platform.sql.TurnStore;
 
 /**
@@ -33,10 +28,8 @@ class GatheredRuns {
     private final PayRunStore store;
     private final TurnStore turns;
     private final MovableClock clock;
-    private final CurrentUser user;
+    private final BehindTheScenes behind;
     private final Map<Long, Object> locks = new ConcurrentHashMap<>();
-    private final Set<Long> beingRenewed = ConcurrentHashMap.newKeySet();
-    private final ExecutorService renewing = Executors.newSingleThreadExecutor();
     private final Map<Long, GatheredRun> kept = new LinkedHashMap<>(MOST + 1, 1, true) {
 
         private static final long serialVersionUID = 1L;
@@ -47,6 +40,8 @@ class GatheredRuns {
         }
     };
 
+    private record Renewal(long runId) {}
+
     GatheredRuns(
             RunGathering gathering,
             RunReopening reopening,
@@ -54,14 +49,14 @@ class GatheredRuns {
             PayRunStore store,
             TurnStore turns,
             MovableClock clock,
-            CurrentUser user) {
+            BehindTheScenes behind) {
         this.gathering = gathering;
         this.reopening = reopening;
         this.blockers = blockers;
         this.store = store;
         this.turns = turns;
         this.clock = clock;
-        this.user = user;
+        this.behind = behind;
     }
 
     /**
@@ -79,7 +74,7 @@ class GatheredRuns {
             return renewed(id);
         }
         if (isOld(before)) {
-            renewBehindTheScenes(id);
+            behind.workOut(new Renewal(id), () -> renewed(id));
         }
         return before;
     }
@@ -99,20 +94,7 @@ class GatheredRuns {
 
     /** Whether what is shown of a run is being gathered anew. */
     boolean isBeingRenewed(long id) {
-        return beingRenewed.contains(id);
-    }
-
-    private void renewBehindTheScenes(long id) {
-        if (beingRenewed.add(id)) {
-            SignedIn whoAsked = user.get();
-            renewing.execute(() -> {
-                try {
-                    user.actAs(whoAsked, () -> renewed(id));
-                } finally {
-                    beingRenewed.remove(id);
-                }
-            });
-        }
+        return behind.isUnderWay(new Renewal(id));
     }
 
     /**
@@ -151,11 +133,5 @@ class GatheredRuns {
 
     private PayRun run(long id) {
         return store.find(id).orElseThrow(() -> Refusal.notFound("pay run"));
-    }
-
-    @PreDestroy
-    void end() {
-        // never interrupted: that would close the file of the database
-        renewing.shutdown();
     }
 }

@@ -14,6 +14,7 @@ import upahead.server.platform.audit.Thing;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
+import upahead.server.platform.serving.AsBefore.Shown;
 
 /** Pay runs: begun, and looked at while they gather and after. */
 @Service
@@ -100,11 +101,11 @@ public class PayRuns {
                 .toList();
     }
 
-    /** What stops the close of a run. */
+    /** What stops the close of a run, or of a large one what stopped it a moment ago. */
     @Transactional(readOnly = true)
     @May(Permission.RUN_PAYROLL)
-    public List<Blocker> blockers(long id) {
-        return blockers.of(get(id));
+    public Shown<Blocker> blockersLately(long id) {
+        return blockers.lately(get(id));
     }
 
     /** Whether it is the newest closed run: that of a leaver is, as long as the run of the group is open. */

@@ -115,7 +115,7 @@ class UndoneClosesTest {
         company.work("regular,40");
         long first = company.close(company.newest()).run().id();
         company.act(() -> closing.undo(first, "wrong hours"));
-        assertThat(company.act(() -> runs.blockers(company.newest().id())))
+        assertThat(company.act(() -> runs.blockersLately(company.newest().id())).rows())
                 .extracting(Blocker::kind)
                 .contains(Blocker.Kind.EARLIER_RUN_OPEN);
     }
