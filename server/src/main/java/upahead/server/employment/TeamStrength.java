@@ -14,28 +14,40 @@ import org.springframework.stereotype.Component;
 import upahead.core.calendar.DateSpan;
 import upahead.core.people.Employment;
 import upahead.core.people.WeeklySchedule;
+import upahead.server.platform.sql.TurnStore;
+import upahead.server.platform.sql.WhileUnchanged;
 
 /**
  * How many people each team has on some days, as their schedules say. Whoever works in one way on all of the days is counted
- * by the database together with those who work alike; only the others are gone through one by one.
+ * by the database together with those who work alike; only the others are gone through one by one. What all teams have is
+ * known until something is changed anywhere.
  */
 @Component
 public class TeamStrength {
 
+    private static final int MOST_KEPT = 100_000;
+
     private final TeamStrengthStore store;
     private final PlacementStore placements;
     private final EmploymentsOfManyStore employments;
+    private final WhileUnchanged<DateSpan, WorkedAlike> ofAllTeams;
 
-    TeamStrength(TeamStrengthStore store, PlacementStore placements, EmploymentsOfManyStore employments) {
+    TeamStrength(
+            TeamStrengthStore store, PlacementStore placements, EmploymentsOfManyStore employments, TurnStore turns) {
         this.store = store;
         this.placements = placements;
         this.employments = employments;
+        this.ofAllTeams = WhileUnchanged.byTheDay(turns, MOST_KEPT);
     }
 
     /**
      * @param teamId null for all teams
      */
     public List<WorkedAlike> of(DateSpan days, Long teamId) {
+        return teamId == null ? ofAllTeams.of(days, () -> count(days, null)) : count(days, teamId);
+    }
+
+    private List<WorkedAlike> count(DateSpan days, Long teamId) {
         List<WorkedAlike> all = new ArrayList<>(store.unchanging(days, teamId));
         Set<Long> changing = store.changing(days);
         Map<Long, List<Placement>> places =
@@ -43,7 +55,7 @@ public class TeamStrength {
         employments.of(changing).forEach((person, employment) -> places.getOrDefault(person, List.of()).stream()
                 .filter(place -> teamId == null || place.placing().teamId() == teamId)
                 .forEach(place -> add(all, days, employment, place)));
-        return all;
+        return List.copyOf(all);
     }
 
     private static void add(Collection<WorkedAlike> all, DateSpan days, Employment employment, Placement place) {

@@ -1,5 +1,6 @@
 package upahead.server.lookout;
 
+import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -16,10 +17,13 @@ import upahead.server.payruns.Blocker;
 import upahead.server.payruns.PayRun;
 import upahead.server.payruns.PayRuns;
 import upahead.server.platform.access.CurrentUser;
+import upahead.server.platform.access.SignedIn;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
 import upahead.server.platform.serving.AsBefore.Shown;
+import upahead.server.platform.sql.TurnStore;
+import upahead.server.platform.sql.WhileUnchanged;
 import upahead.server.platform.words.Words;
 import upahead.server.requests.Requests;
 import upahead.server.requests.leave.RequestQuery;
@@ -33,6 +37,7 @@ public class Lookout {
 
     private static final int URGENT_DAYS = 7;
     private static final int MOST_REQUESTS = 200;
+    private static final int MOST_KEPT = 20_000;
 
     private final Requests requests;
     private final PayRuns runs;
@@ -42,6 +47,9 @@ public class Lookout {
     private final Backups backups;
     private final CurrentUser user;
     private final MovableClock clock;
+    private final WhileUnchanged<Asked, RequestSummary> waiting;
+
+    private record Asked(SignedIn user, LocalDate today) {}
 
     Lookout(
             Requests requests,
@@ -51,7 +59,8 @@ public class Lookout {
             PayrollFinder payroll,
             Backups backups,
             CurrentUser user,
-            MovableClock clock) {
+            MovableClock clock,
+            TurnStore turns) {
         this.requests = requests;
         this.runs = runs;
         this.organisation = organisation;
@@ -60,6 +69,7 @@ public class Lookout {
         this.backups = backups;
         this.user = user;
         this.clock = clock;
+        this.waiting = WhileUnchanged.byTheDay(turns, MOST_KEPT);
     }
 
     /** Everything that needs the one signed in, soonest first. */
@@ -91,8 +101,9 @@ public class Lookout {
     }
 
     private List<RequestSummary> waiting() {
-        return requests.queue(RequestQuery.in(Set.of(RequestState.WAITING), MOST_REQUESTS))
-                .items();
+        return waiting.of(new Asked(user.get(), clock.today()), () -> requests.queue(
+                        RequestQuery.in(Set.of(RequestState.WAITING), MOST_REQUESTS))
+                .items());
     }
 
     private LookoutItem request(RequestSummary request) {

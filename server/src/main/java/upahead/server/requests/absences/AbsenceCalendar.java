@@ -20,16 +20,22 @@ import upahead.server.employment.TeamStrength;
 import upahead.server.holidays.Holidays;
 import upahead.server.organisation.Organisation;
 import upahead.server.platform.problems.Refusal;
+import upahead.server.platform.sql.TurnStore;
+import upahead.server.platform.sql.WhileUnchanged;
 import upahead.server.requests.absences.TeamPeople.AbsentDay;
 import upahead.server.requests.absences.TeamPeople.PersonDays;
 import upahead.server.requests.leave.Absent;
 import upahead.server.requests.leave.AbsentStore;
 
-/** The calendar that everybody shares, each seeing of it what policies let them see. */
+/**
+ * The calendar that everybody shares, each seeing of it what policies let them see. Who is away is known until something is
+ * changed anywhere, whoever looks.
+ */
 @Service
 public class AbsenceCalendar {
 
     private static final int MOST_DAYS = 100;
+    private static final int MOST_KEPT = 200_000;
 
     private final AbsentStore store;
     private final TeamNeedStore needs;
@@ -39,6 +45,7 @@ public class AbsenceCalendar {
     private final Organisation organisation;
     private final CalendarDays days;
     private final WhatIsSeen sight;
+    private final WhileUnchanged<DateSpan, Absent> ofEverybody;
 
     AbsenceCalendar(
             AbsentStore store,
@@ -48,7 +55,8 @@ public class AbsenceCalendar {
             Holidays holidays,
             Organisation organisation,
             CalendarDays days,
-            WhatIsSeen sight) {
+            WhatIsSeen sight,
+            TurnStore turns) {
         this.store = store;
         this.needs = needs;
         this.people = people;
@@ -57,6 +65,7 @@ public class AbsenceCalendar {
         this.organisation = organisation;
         this.days = days;
         this.sight = sight;
+        this.ofEverybody = WhileUnchanged.byTheDay(turns, MOST_KEPT);
     }
 
     /**
@@ -112,7 +121,10 @@ public class AbsenceCalendar {
     }
 
     private List<Absent> seen(Question question, Long teamId, WhatIsSeen.Seer seer) {
-        return store.within(question.days(), teamId).stream()
+        List<Absent> away = teamId == null
+                ? ofEverybody.of(question.days(), () -> store.within(question.days(), null))
+                : store.within(question.days(), teamId);
+        return away.stream()
                 .filter(absent -> seer.sees(absent) && question.asks(absent, seer))
                 .toList();
     }
