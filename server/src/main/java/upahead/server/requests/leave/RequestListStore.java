@@ -31,6 +31,7 @@ import org.jooq.Select;
 import org.jooq.SortField;
 import org.jooq.impl.DSL;
 import org.springframework.stereotype.Repository;
+import upahead.server.database.tables.LeaveRequest;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.policies.PoliciesJoined;
 
@@ -97,13 +98,10 @@ public class RequestListStore {
     }
 
     private Condition matching(RequestQuery query) {
-        Condition condition = LEAVE_REQUEST.STATE.in(
-                query.states().stream().map(RequestState::name).toList());
-        if (query.onlyWaiting()) {
-            // what is asked to be cancelled waits for an answer, too
-            condition = condition.or(LEAVE_REQUEST.ID.in(
-                    sql.select(LEAVE_DAY.REQUEST_ID).from(LEAVE_DAY).where(LEAVE_DAY.CANCEL_ASKED.isTrue())));
-        }
+        Condition condition = query.onlyWaiting()
+                ? LEAVE_REQUEST.ID.in(waiting())
+                : LEAVE_REQUEST.STATE.in(
+                        query.states().stream().map(RequestState::name).toList());
         for (String word : query.words()) {
             condition = condition.and(named(word));
         }
@@ -121,6 +119,15 @@ public class RequestListStore {
                 : condition.and(decidedBy(query.signer())
                         .or(signedBy(query.signer(), LEAVE_REQUEST.ID))
                         .or(among(LEAVE_REQUEST.ID, query.inPlaceOfOthers())));
+    }
+
+    /** Which wait for an answer: one kind after the other, each found by an index; asked to be cancelled waits, too. */
+    private Select<Record1<Long>> waiting() {
+        LeaveRequest each = LEAVE_REQUEST.as("each_request");
+        return sql.select(each.ID)
+                .from(each)
+                .where(each.STATE.eq(RequestState.WAITING.name()))
+                .union(sql.select(LEAVE_DAY.REQUEST_ID).from(LEAVE_DAY).where(LEAVE_DAY.CANCEL_ASKED.isTrue()));
     }
 
     private Select<Record1<Long>> within(LocalDate from, LocalDate through) {
