@@ -1,6 +1,7 @@
 package upahead.browser;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
@@ -57,6 +58,18 @@ class KilledProgramTest {
         this.folder = folder;
         DemoData.copyTo(folder);
         ProgramProcess.rehearse(folder);
+    }
+
+    /** Not even to look at them: what both write would be lost. */
+    @Test
+    void anotherProgramIsNotLetAtTheSameData() throws Exception {
+        ProgramProcess first = ProgramProcess.start(folder);
+        try {
+            assertThatThrownBy(() -> ProgramProcess.verify(folder)).hasMessageContaining("another program is using");
+            assertThat(first.get("/api/session")).isNotEmpty();
+        } finally {
+            first.kill();
+        }
     }
 
     @Test

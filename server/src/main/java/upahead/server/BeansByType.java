@@ -6,6 +6,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.springframework.beans.factory.support.DefaultListableBeanFactory;
 import org.springframework.util.ClassUtils;
 
@@ -43,9 +44,20 @@ final class BeansByType extends DefaultListableBeanFactory {
                 : super.getBeanNamesForAnnotation(annotation);
     }
 
+    @Override
+    public void registerSingleton(String name, Object part) {
+        super.registerSingleton(name, part);
+        byType = null;
+    }
+
     private Map<Class<?>, List<String>> goThroughAll() {
         Map<Class<?>, List<String>> found = new HashMap<>();
-        for (String name : getBeanDefinitionNames()) {
+        List<String> names = new ArrayList<>(List.of(getBeanDefinitionNames()));
+        // those that were made by whoever handed them over come last
+        Stream.of(getSingletonNames())
+                .filter(name -> !containsBeanDefinition(name))
+                .forEach(names::add);
+        for (String name : names) {
             Class<?> type = getType(name, false);
             for (Class<?> each = type; each != null; each = each.getSuperclass()) {
                 note(found, each, name);

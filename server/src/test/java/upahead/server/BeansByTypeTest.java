@@ -59,6 +59,18 @@ class BeansByTypeTest {
     }
 
     @Test
+    void what_was_handed_over_as_it_is_is_found_too() {
+        BeansByType parts = new BeansByType();
+        parts.registerSingleton("early", new Bat());
+        parts.registerBeanDefinition("bat", new RootBeanDefinition(Bat.class, Bat::new));
+        parts.freezeConfiguration();
+        assertThat(parts.getBeanNamesForType(Flying.class)).containsExactly("bat", "early");
+        parts.registerSingleton("late", new Finch());
+        assertThat(parts.getBeanNamesForType(Flying.class)).containsExactly("bat", "early", "late");
+        assertThat(parts.getBeanProvider(Finch.class).getIfAvailable()).isNotNull();
+    }
+
+    @Test
     void what_carries_an_annotation_is_found_as_often_as_it_is_asked_for() {
         DefaultListableBeanFactory parts = filled(new BeansByType());
         Stream.of(1, 2).forEach(time -> assertThat(parts.getBeanNamesForAnnotation(Rare.class))
