@@ -64,6 +64,8 @@ public final class AsBefore<K, Q, R> {
     public Shown<R> of(K key, Q question, Supplier<List<R>> rows) {
         Optional<List<R>> now = known.ifKnown(question);
         if (now.isPresent()) {
+            // whoever worked it out: what was shown last is what is shown next, never something older
+            before.asMap().computeIfPresent(key, (unused, earlier) -> new Before<>(now.get(), earlier.took()));
             return new Shown<>(now.get(), false);
         }
         Before<R> earlier = TurnStore.isChangingSomething() ? null : before.getIfPresent(key);

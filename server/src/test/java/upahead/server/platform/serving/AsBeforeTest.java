@@ -57,6 +57,19 @@ class AsBeforeTest {
     }
 
     @Test
+    void what_another_worked_out_meanwhile_is_what_is_shown_as_it_was() {
+        WhileUnchanged<String, Integer> shared = WhileUnchanged.byTheDay(turns, 1_000);
+        AsBefore<String, String, Integer> answers = new AsBefore<>(shared, behind, NOTHING_IS_QUICK);
+        ask(answers);
+        change();
+        shared.of("all", this::oneMore);
+        assertThat(ask(answers)).isEqualTo(new Shown<>(List.of(2), false));
+        change();
+        assertThat(askUntilItMayEnd(answers)).isEqualTo(new Shown<>(List.of(2), true));
+        mayEnd.countDown();
+    }
+
+    @Test
     void what_is_quick_is_worked_out_at_once() {
         AsBefore<String, String, Integer> answers = answers(ALL_IS_QUICK);
         ask(answers);
