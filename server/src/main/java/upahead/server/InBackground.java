@@ -7,6 +7,7 @@ import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Role;
 import org.springframework.scheduling.annotation.ScheduledAnnotationBeanPostProcessor;
 import org.springframework.scheduling.config.TaskManagementConfigUtils;
+import upahead.server.platform.starting.Ours;
 
 /** What is done without anybody asking, such as sending mail; commands that only look at data leave it alone. */
 @Configuration
@@ -24,8 +25,7 @@ class InBackground {
 
         @Override
         public Object postProcessAfterInitialization(Object bean, String name) {
-            boolean ours = bean.getClass().getName().startsWith("upahead.");
-            return ours ? super.postProcessAfterInitialization(bean, name) : bean;
+            return Ours.is(bean.getClass()) ? super.postProcessAfterInitialization(bean, name) : bean;
         }
     }
 }

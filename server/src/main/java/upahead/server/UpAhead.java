@@ -8,6 +8,7 @@ import org.springframework.boot.actuate.autoconfigure.ssl.SslHealthContributorAu
 import org.springframework.boot.actuate.autoconfigure.ssl.SslObservabilityAutoConfiguration;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.autoconfigure.dao.PersistenceExceptionTranslationAutoConfiguration;
+import org.springframework.boot.autoconfigure.flyway.FlywayAutoConfiguration;
 import org.springframework.boot.autoconfigure.http.client.HttpClientAutoConfiguration;
 import org.springframework.boot.autoconfigure.info.ProjectInfoAutoConfiguration;
 import org.springframework.boot.autoconfigure.jdbc.JdbcClientAutoConfiguration;
@@ -21,6 +22,7 @@ import org.springframework.boot.autoconfigure.websocket.servlet.WebSocketServlet
 import org.springframework.boot.web.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import upahead.server.platform.sql.OpenedAhead;
+import upahead.server.platform.starting.BeansByType;
 
 /** Starts the server. */
 @SpringBootApplication(
@@ -29,6 +31,8 @@ import upahead.server.platform.sql.OpenedAhead;
             SessionAutoConfiguration.class,
             // bodies of requests are checked without it; it looks at every bean for methods to check
             ValidationAutoConfiguration.class,
+            // the tables are made by Upgrade
+            FlywayAutoConfiguration.class,
             // nothing here uses them
             InfoContributorAutoConfiguration.class,
             HttpClientObservationsAutoConfiguration.class,

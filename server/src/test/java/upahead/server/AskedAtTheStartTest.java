@@ -9,7 +9,11 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.springframework.aop.support.AopUtils;
 import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.boot.actuate.endpoint.annotation.Endpoint;
+import org.springframework.boot.actuate.endpoint.annotation.EndpointExtension;
 import org.springframework.context.ApplicationContext;
+import org.springframework.context.event.EventListener;
+import org.springframework.core.annotation.AnnotatedElementUtils;
 import org.springframework.transaction.annotation.AnnotationTransactionAttributeSource;
 import org.springframework.transaction.interceptor.TransactionAttributeSource;
 import org.springframework.util.ReflectionUtils;
@@ -37,6 +41,20 @@ class AskedAtTheStartTest {
                             .as(type.getSimpleName() + "." + method.getName())
                             .isEqualTo(framework.getTransactionAttribute(method, type));
                 });
+    }
+
+    @Test
+    void none_of_ours_is_what_watches_the_program() {
+        assertThat(ours())
+                .hasSizeGreaterThan(300)
+                .noneMatch(type -> AnnotatedElementUtils.hasAnnotation(type, Endpoint.class)
+                        || AnnotatedElementUtils.hasAnnotation(type, EndpointExtension.class));
+    }
+
+    @Test
+    void nobody_of_ours_listens_by_annotation() {
+        assertThat(ours()).noneMatch(type -> Arrays.stream(ReflectionUtils.getAllDeclaredMethods(type))
+                .anyMatch(method -> AnnotatedElementUtils.hasAnnotation(method, EventListener.class)));
     }
 
     private Stream<? extends Class<?>> ours() {

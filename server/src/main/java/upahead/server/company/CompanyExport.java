@@ -21,24 +21,24 @@ import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import javax.sql.DataSource;
 import org.apache.commons.csv.CSVPrinter;
-import org.flywaydb.core.Flyway;
 import org.springframework.jdbc.datasource.DataSourceUtils;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Isolation;
 import org.springframework.transaction.annotation.Transactional;
 import upahead.server.company.CompanyFile.Description;
 import upahead.server.company.CompanyFile.TableDescription;
+import upahead.server.platform.sql.Scripts;
 
 /** Writes everything a company has into one file, as it is at one moment. */
 @Component
 public class CompanyExport {
 
     private final DataSource database;
-    private final Flyway flyway;
+    private final Scripts scripts;
 
-    CompanyExport(DataSource database, Flyway flyway) {
+    CompanyExport(DataSource database, Scripts scripts) {
         this.database = database;
-        this.flyway = flyway;
+        this.scripts = scripts;
     }
 
     /**
@@ -75,7 +75,7 @@ public class CompanyExport {
                 zip.putNextEntry(new ZipEntry(CompanyFile.DESCRIPTION));
                 zip.write(CompanyFile.JSON.writeValueAsBytes(new Description(
                         CompanyFile.FORMAT,
-                        flyway.info().current().getVersion().getVersion(),
+                        scripts.version(),
                         LocalDateTime.now().truncatedTo(ChronoUnit.SECONDS).toString(),
                         tables,
                         leftOut)));

@@ -4,13 +4,13 @@ import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
 import org.springframework.boot.web.context.WebServerApplicationContext;
-import org.springframework.context.event.EventListener;
+import org.springframework.context.ApplicationListener;
 import org.springframework.stereotype.Component;
 import upahead.server.platform.clock.DemoClock;
 
 /** Says on the terminal where the program is, and in a demo who can sign in. */
 @Component
-class Greeting {
+class Greeting implements ApplicationListener<ApplicationReadyEvent> {
 
     private final DemoClock demoClock;
     private final boolean onlySetUp;
@@ -20,8 +20,8 @@ class Greeting {
         this.onlySetUp = onlySetUp;
     }
 
-    @EventListener
-    void greet(ApplicationReadyEvent ready) {
+    @Override
+    public void onApplicationEvent(ApplicationReadyEvent ready) {
         if (onlySetUp) {
             System.exit(SpringApplication.exit(ready.getApplicationContext()));
         }

@@ -1,6 +1,7 @@
 package upahead.server.invitations;
 
-import org.springframework.context.event.EventListener;
+import org.springframework.context.ApplicationListener;
+import org.springframework.context.PayloadApplicationEvent;
 import org.springframework.stereotype.Component;
 import upahead.server.employment.People;
 import upahead.server.employment.Person;
@@ -13,7 +14,7 @@ import upahead.server.platform.words.Words;
 
 /** Mails people whose password or second step was changed, in the transaction of the change: it may not have been them. */
 @Component
-class TellingOfWaysIn {
+class TellingOfWaysIn implements ApplicationListener<PayloadApplicationEvent<?>> {
 
     private final SignIns signIns;
     private final People people;
@@ -27,13 +28,16 @@ class TellingOfWaysIn {
         this.clock = clock;
     }
 
-    @EventListener
-    void changed(PasswordChanged password) {
-        tell(password.signInId(), "your password was changed", "The password of %s was changed");
+    @Override
+    public void onApplicationEvent(PayloadApplicationEvent<?> event) {
+        if (event.getPayload() instanceof PasswordChanged password) {
+            tell(password.signInId(), "your password was changed", "The password of %s was changed");
+        } else if (event.getPayload() instanceof SecondStepChanged step) {
+            changed(step);
+        }
     }
 
-    @EventListener
-    void changed(SecondStepChanged step) {
+    private void changed(SecondStepChanged step) {
         switch (step.what()) {
             case SET_UP ->
                 tell(step.signInId(), "a second step was set up", "Signing in as %s now asks for a code from an app");

@@ -8,11 +8,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
 import org.flywaydb.core.api.migration.Context;
-import org.springframework.stereotype.Component;
 
 /** Lets a group have runs of single leavers beside its own of the same period; the constraint before has no name of ours. */
-@Component
-class V20__Runs_of_leavers extends BaseJavaMigration {
+public final class V20__Runs_of_leavers extends BaseJavaMigration {
 
     @Override
     public void migrate(Context context) throws Exception {

@@ -13,11 +13,9 @@ import java.util.Map;
 import java.util.function.UnaryOperator;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
 import org.flywaydb.core.api.migration.Context;
-import org.springframework.stereotype.Component;
 
 /** Rewrites the terms of policies and the figures of exceptions into the one way in which they are written. */
-@Component
-class V11__Terms_as_in_case_files extends BaseJavaMigration {
+public final class V11__Terms_as_in_case_files extends BaseJavaMigration {
 
     private static final Map<String, String> LIMITS_OF_TERMS = Map.of(
             "balanceLimit", "balance",

@@ -10,11 +10,9 @@ import java.util.HashMap;
 import java.util.Map;
 import org.flywaydb.core.api.migration.BaseJavaMigration;
 import org.flywaydb.core.api.migration.Context;
-import org.springframework.stereotype.Component;
 
 /** Rewrites coverage by one condition as coverage by several. */
-@Component
-class V9__Combined_coverage extends BaseJavaMigration {
+public final class V9__Combined_coverage extends BaseJavaMigration {
 
     private static final Map<String, String> FIELDS = Map.of("TEAM", "teams", "SITE", "sites", "PERSON", "named");
 

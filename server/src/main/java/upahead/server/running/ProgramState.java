@@ -6,13 +6,13 @@ import java.lang.management.MemoryUsage;
 import java.time.Instant;
 import java.time.LocalDateTime;
 import java.time.ZoneId;
-import org.flywaydb.core.Flyway;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.autoconfigure.jdbc.DataSourceProperties;
 import org.springframework.stereotype.Service;
 import upahead.server.UpAhead;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
+import upahead.server.platform.sql.Scripts;
 
 /** How the program is, for whoever looks after it. */
 @Service
@@ -21,12 +21,12 @@ public class ProgramState {
     private static final String NOT_PACKED = "not packed";
 
     private final DataSourceProperties database;
-    private final Flyway flyway;
+    private final Scripts scripts;
     private final File data;
 
-    ProgramState(DataSourceProperties database, Flyway flyway, @Value("${upahead.data:./data}") File data) {
+    ProgramState(DataSourceProperties database, Scripts scripts, @Value("${upahead.data:./data}") File data) {
         this.database = database;
-        this.flyway = flyway;
+        this.scripts = scripts;
         this.data = data;
     }
 
@@ -42,7 +42,7 @@ public class ProgramState {
                                 ManagementFactory.getRuntimeMXBean().getStartTime()),
                         ZoneId.systemDefault()),
                 database.determineUrl().replaceAll("[;?].*", "").replaceFirst("^jdbc:h2:(durable:)?", ""),
-                flyway.info().current().getVersion().getVersion(),
+                scripts.version(),
                 data.getUsableSpace(),
                 memory.getUsed(),
                 memory.getMax());

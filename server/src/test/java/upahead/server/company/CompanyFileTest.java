@@ -36,6 +36,7 @@ import upahead.server.WithDemo;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.sql.CannotStart;
 import upahead.server.platform.sql.DatabaseKind;
+import upahead.server.platform.sql.Scripts;
 
 /** A company written into one file and taken in again by an empty program. */
 @WithDemo
@@ -48,7 +49,7 @@ class CompanyFileTest {
     private DataSource database;
 
     @Autowired
-    private Flyway flyway;
+    private Scripts scripts;
 
     @Autowired
     private CurrentUser user;
@@ -107,7 +108,7 @@ class CompanyFileTest {
 
     @Test
     void dataThatAreThereAreNotTouched() {
-        assertThatThrownBy(() -> new CompanyTakenIn(flyway).from(file))
+        assertThatThrownBy(() -> new CompanyTakenIn(scripts.flyway()).from(file))
                 .isInstanceOf(CannotStart.class)
                 .hasMessage("there are data in this folder already; a company is taken in to an empty one.");
     }
@@ -180,14 +181,10 @@ class CompanyFileTest {
     }
 
     private Flyway empty() {
-        DataSource nothing = DataSourceBuilder.create()
-                .url(TestDatabases.empty())
-                .username("up-ahead")
-                .build();
-        return Flyway.configure()
-                .configuration(flyway.getConfiguration())
-                .dataSource(nothing)
-                .load();
+        String url = TestDatabases.empty();
+        DataSource nothing =
+                DataSourceBuilder.create().url(url).username("up-ahead").build();
+        return new Scripts(nothing, DatabaseKind.at(url)).flyway();
     }
 
     /** All rows of each table, but for the count of writers, which every test raises. */

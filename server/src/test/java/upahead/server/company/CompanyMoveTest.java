@@ -15,11 +15,13 @@ import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 import upahead.server.DemoData;
 import upahead.server.TestDatabases;
 import upahead.server.WithDemo;
 import upahead.server.platform.sql.CannotStart;
+import upahead.server.platform.sql.DatabaseKind;
+import upahead.server.platform.sql.Scripts;
 
 /** The demo data, moved from their file to a server. */
 @Tag(TestDatabases.ON_SERVER)
@@ -27,9 +29,6 @@ import upahead.server.platform.sql.CannotStart;
 class CompanyMoveTest {
 
     private static final String USER = "up-ahead";
-
-    @Autowired
-    private Flyway flyway;
 
     @TempDir
     private Path temporary;
@@ -41,10 +40,8 @@ class CompanyMoveTest {
     void copy() {
         folder = temporary.resolve("data");
         DemoData.copyTo(folder);
-        server = Flyway.configure()
-                .configuration(flyway.getConfiguration())
-                .dataSource(TestDatabases.empty(), USER, "")
-                .load();
+        String empty = TestDatabases.empty();
+        server = new Scripts(new DriverManagerDataSource(empty, USER, ""), DatabaseKind.at(empty)).flyway();
     }
 
     @Test

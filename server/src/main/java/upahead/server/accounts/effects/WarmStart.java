@@ -4,7 +4,7 @@ import java.time.Duration;
 import java.time.LocalDate;
 import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.context.event.ApplicationReadyEvent;
-import org.springframework.context.event.EventListener;
+import org.springframework.context.ApplicationListener;
 import org.springframework.stereotype.Component;
 import upahead.server.platform.access.CurrentUser;
 import upahead.server.platform.access.Role;
@@ -21,7 +21,7 @@ import upahead.server.policies.PolicyVersion;
  * longer than the program.
  */
 @Component
-class WarmStart {
+class WarmStart implements ApplicationListener<ApplicationReadyEvent> {
 
     private static final SignedIn PROGRAM = new SignedIn(0, "", "Up Ahead", Role.ADMINISTRATOR, null);
     private static final Duration LONGEST = Duration.ofSeconds(6);
@@ -47,8 +47,8 @@ class WarmStart {
         this.wanted = wanted && database.startsWith("jdbc:h2:durable:");
     }
 
-    @EventListener
-    void warm(ApplicationReadyEvent ready) {
+    @Override
+    public void onApplicationEvent(ApplicationReadyEvent ready) {
         if (wanted) {
             Thread warming = new Thread(() -> user.actAs(PROGRAM, this::work), "warm start");
             warming.setDaemon(true);

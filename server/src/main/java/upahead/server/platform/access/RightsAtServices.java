@@ -18,6 +18,7 @@ import org.springframework.security.authorization.method.AuthorizationManagerBef
 import org.springframework.security.authorization.method.PreAuthorizeAuthorizationManager;
 import org.springframework.security.core.annotation.AnnotationTemplateExpressionDefaults;
 import upahead.server.platform.rights.May;
+import upahead.server.platform.starting.Ours;
 
 /**
  * Asks before a method of ours who may call it. Put up by hand, since the framework's own would look for four kinds of
@@ -25,8 +26,6 @@ import upahead.server.platform.rights.May;
  */
 @Configuration
 class RightsAtServices {
-
-    private static final String OURS = "upahead.";
 
     @Bean
     @Role(BeanDefinition.ROLE_INFRASTRUCTURE)
@@ -48,7 +47,7 @@ class RightsAtServices {
     private static final class Guarded extends StaticMethodMatcherPointcut {
 
         Guarded() {
-            setClassFilter(type -> type.getName().startsWith(OURS));
+            setClassFilter(Ours::is);
         }
 
         @Override

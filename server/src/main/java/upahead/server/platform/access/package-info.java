@@ -6,6 +6,7 @@
     "platform.rights",
     "platform.secondstep",
     "platform.sql",
+    "platform.starting",
     "platform.throttle"
 })
 package upahead.server.platform.access;

@@ -14,7 +14,9 @@ import java.util.Arrays;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.CompletionException;
+import org.flywaydb.core.api.FlywayException;
 import org.h2.store.fs.FilePath;
+import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 import upahead.server.platform.backups.BackupFolder;
 
 /** The file with the company's data, looked at before anything is done with it: a damaged one is never written to. */
@@ -40,6 +42,8 @@ public final class DataFile {
     private Connection first;
     /** Looking at it, where that was begun ahead; null otherwise. */
     private CompletableFuture<Void> ahead;
+    /** Whether that showed that no script is left to be run. */
+    private boolean upToDate;
 
     /**
      * @param data the folder; it need not exist
@@ -116,7 +120,24 @@ public final class DataFile {
 
     /** Begins to look at it, as {@link #check} does, which then waits for the outcome. */
     void checkAhead(String url, String user, String password) {
-        ahead = CompletableFuture.runAsync(() -> look(url, user, password));
+        ahead = CompletableFuture.runAsync(() -> {
+            look(url, user, password);
+            upToDate = first != null && haveAllScriptsBeenRun();
+        });
+    }
+
+    private boolean haveAllScriptsBeenRun() {
+        try {
+            return new Scripts(new SingleConnectionDataSource(first, true), DatabaseKind.FILE).haveAllBeenRun();
+        } catch (FlywayException notRead) {
+            // whoever runs them says why
+            return false;
+        }
+    }
+
+    /** Whether it was looked at ahead, and no script is left to be run on it; only once {@link #check checked}. */
+    boolean isKnownToBeUpToDate() {
+        return upToDate;
     }
 
     /**

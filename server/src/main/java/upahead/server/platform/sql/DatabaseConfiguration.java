@@ -10,7 +10,6 @@ import org.jooq.ExecuteListenerProvider;
 import org.jooq.impl.DefaultExecuteListenerProvider;
 import org.springframework.beans.factory.ObjectProvider;
 import org.springframework.beans.factory.annotation.Value;
-import org.springframework.boot.autoconfigure.flyway.FlywayConfigurationCustomizer;
 import org.springframework.boot.autoconfigure.jdbc.DataSourceProperties;
 import org.springframework.boot.autoconfigure.jooq.DefaultConfigurationCustomizer;
 import org.springframework.boot.context.properties.ConfigurationProperties;
@@ -88,23 +87,19 @@ class DatabaseConfiguration {
         }
     }
 
-    /** Each kind of database has scripts of its own as far as there have to be, and names of tables as it writes them. */
     @Bean
-    FlywayConfigurationCustomizer scripts(DataSourceProperties properties) {
-        DatabaseKind kind = kind(properties);
-        return configuration -> {
-            configuration.locations(kind.migrations().toArray(String[]::new));
-            if (!kind.hasEarlierData()) {
-                // all of them or none
-                configuration.group(true);
-                configuration.javaMigrations();
-            }
-        };
+    Scripts scripts(HikariDataSource database, DataSourceProperties properties) {
+        return new Scripts(database, kind(properties));
     }
 
     @Bean
-    Upgrade upgrade(HikariDataSource database, DataSourceProperties properties, DataFile file) {
-        return new Upgrade(database, isOwnFile(properties) ? file : null);
+    Upgrade upgrade(
+            HikariDataSource database,
+            Scripts scripts,
+            FirstContent content,
+            DataSourceProperties properties,
+            DataFile file) {
+        return new Upgrade(database, scripts, content, isOwnFile(properties) ? file : null);
     }
 
     @Bean

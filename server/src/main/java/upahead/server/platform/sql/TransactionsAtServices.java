@@ -11,6 +11,7 @@ import org.springframework.transaction.annotation.SpringTransactionAnnotationPar
 import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.interceptor.TransactionAttribute;
 import org.springframework.transaction.interceptor.TransactionAttributeSource;
+import upahead.server.platform.starting.Ours;
 
 /**
  * Begins transactions at methods of ours. The framework's own would look for four kinds of annotations at every method of
@@ -19,8 +20,6 @@ import org.springframework.transaction.interceptor.TransactionAttributeSource;
 @Configuration(proxyBeanMethods = false)
 @Role(BeanDefinition.ROLE_INFRASTRUCTURE)
 class TransactionsAtServices extends ProxyTransactionManagementConfiguration {
-
-    private static final String OURS = "upahead.";
 
     @Override
     @Bean
@@ -44,7 +43,7 @@ class TransactionsAtServices extends ProxyTransactionManagementConfiguration {
 
         @Override
         public boolean isCandidateClass(Class<?> type) {
-            return type.getName().startsWith(OURS);
+            return Ours.is(type);
         }
     }
 

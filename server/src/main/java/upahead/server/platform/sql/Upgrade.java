@@ -9,59 +9,80 @@ import java.sql.Connection;
 import java.sql.SQLException;
 import java.sql.Statement;
 import java.util.zip.ZipFile;
-import org.flywaydb.core.Flyway;
 import org.flywaydb.core.api.FlywayException;
 import org.flywaydb.core.api.MigrationInfoService;
+import org.springframework.beans.factory.InitializingBean;
 
 /**
  * Brings the tables of an earlier program up to date, or leaves them as they were: of a file a copy is put aside first and
  * put back where a script fails or the program ends in between; a server takes all scripts back by itself.
  */
-public final class Upgrade {
+final class Upgrade implements InitializingBean {
 
     private final HikariDataSource database;
+    private final Scripts scripts;
+    private final FirstContent content;
     private final DataFile file;
 
     /**
+     * @param content comes first
      * @param file null where the data lie in no file of their own
      */
-    Upgrade(HikariDataSource database, DataFile file) {
+    Upgrade(HikariDataSource database, Scripts scripts, FirstContent content, DataFile file) {
         this.database = database;
+        this.scripts = scripts;
+        this.content = content;
         this.file = file;
     }
 
     /**
      * Brings them up to date, or makes them.
      *
-     * @throws CannotStart if a script fails; then nothing is changed
+     * @throws CannotStart if a script fails or the data are of a later program; then nothing is changed
      */
-    public void run(Flyway flyway) {
-        MigrationInfoService scripts = flyway.info();
-        if (file != null) {
-            // others hold it by now
-            file.letGo();
-        }
-        boolean older = scripts.current() != null && scripts.pending().length > 0;
-        if (!older) {
-            flyway.migrate();
+    @Override
+    public void afterPropertiesSet() throws SQLException {
+        content.into(scripts);
+        if (file == null) {
+            run();
             return;
         }
+        // others hold it by now
+        database.getConnection().close();
+        file.letGo();
+        if (!file.isKnownToBeUpToDate()) {
+            run();
+        }
+    }
+
+    private void run() {
+        if (scripts.haveSomeOfALaterProgram()) {
+            throw new CannotStart(
+                    "the data are of a later version of the program than this one, which would not know all of"
+                            + " them; start the later one. Nothing was changed.");
+        }
+        MigrationInfoService all = scripts.flyway().info();
+        boolean older = all.current() != null && all.pending().length > 0;
+        boolean copied = older && file != null;
         try {
-            if (file != null) {
+            if (copied) {
                 putAside(file.beforeUpgrade());
             }
-            flyway.migrate();
-            if (file != null) {
+            scripts.flyway().migrate();
+            if (copied) {
                 Files.deleteIfExists(file.beforeUpgrade());
             }
         } catch (FlywayException | SQLException | IOException failed) {
-            if (file != null) {
+            if (copied) {
                 database.close();
                 file.undoUpgrade();
             }
             throw new CannotStart(
-                    "the data could not be brought up to date and are as they were; the program they are of still runs on"
-                            + " them. What was in the way: "
+                    (older
+                                    ? "the data could not be brought up to date and are as they were; the program they are of"
+                                            + " still runs on them."
+                                    : "the tables could not be made, or are not as this program makes them.")
+                            + " What was in the way: "
                             + failed.getMessage().strip().lines().findFirst().orElse(""),
                     failed);
         }

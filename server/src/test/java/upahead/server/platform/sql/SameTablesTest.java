@@ -14,17 +14,13 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
-import org.flywaydb.core.Flyway;
-import org.flywaydb.core.api.migration.JavaMigration;
 import org.junit.jupiter.api.Tag;
 import org.junit.jupiter.api.Test;
-import org.springframework.beans.factory.annotation.Autowired;
+import org.springframework.jdbc.datasource.DriverManagerDataSource;
 import upahead.server.TestDatabases;
-import upahead.server.WithDemo;
 
 /** The scripts of a server make the same tables as those of a file made over time. */
 @Tag(TestDatabases.ON_SERVER)
-@WithDemo
 class SameTablesTest {
 
     private static final String USER = "up-ahead";
@@ -41,12 +37,6 @@ class SameTablesTest {
 
     /** What a database calls something that was given no name. */
     private static final String WITHOUT_NAME = "constraint_|primary_key_|.*_index_.*";
-
-    @Autowired
-    private Flyway flyway;
-
-    @Autowired
-    private JavaMigration[] ofEarlierData;
 
     /** Questions to a database about its tables. */
     private interface Question {
@@ -75,13 +65,8 @@ class SameTablesTest {
     }
 
     private void migrate(String url) {
-        DatabaseKind kind = DatabaseKind.at(url);
-        Flyway.configure()
-                .configuration(flyway.getConfiguration())
-                .dataSource(url, USER, "")
-                .locations(kind.migrations().toArray(String[]::new))
-                .javaMigrations(kind.hasEarlierData() ? ofEarlierData : new JavaMigration[0])
-                .load()
+        new Scripts(new DriverManagerDataSource(url, USER, ""), DatabaseKind.at(url))
+                .flyway()
                 .migrate();
     }
 

@@ -3,27 +3,23 @@ package upahead.server.platform.sql;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.io.IOException;
 import java.io.InputStream;
+import java.net.URL;
+import java.net.URLClassLoader;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
 import java.sql.SQLException;
-import java.util.stream.Stream;
 import java.util.zip.GZIPInputStream;
-import org.flywaydb.core.api.Location;
 import org.h2.store.fs.FilePath;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
-import org.springframework.boot.autoconfigure.flyway.FlywayConfigurationCustomizer;
 import org.springframework.boot.builder.SpringApplicationBuilder;
 import org.springframework.context.ConfigurableApplicationContext;
-import org.springframework.context.annotation.Bean;
-import org.springframework.context.annotation.Configuration;
-import org.springframework.core.Ordered;
-import org.springframework.core.annotation.Order;
 import upahead.server.UpAhead;
 import upahead.server.platform.backups.BackupFolder;
 
@@ -50,11 +46,11 @@ class UpgradeTest {
 
     @Test
     void aScriptThatFailsLeavesTheFileAsItWas() throws Exception {
-        assertThatThrownBy(() -> start(UpAhead.class, OneScriptTooMany.class))
-                .hasStackTraceContaining("the data could not be brought up to date and are as they were");
+        withOneScriptTooMany(() -> assertThatThrownBy(this::start)
+                .hasStackTraceContaining("the data could not be brought up to date and are as they were"));
         requireAsItWas();
         assertThat(file.beforeUpgrade()).doesNotExist();
-        start(UpAhead.class).close();
+        start().close();
         assertThat(Integer.parseInt(layout())).isGreaterThan(27);
     }
 
@@ -68,19 +64,54 @@ class UpgradeTest {
         requireAsItWas();
     }
 
-    @Configuration
-    static class OneScriptTooMany {
-        @Bean
-        @Order(Ordered.LOWEST_PRECEDENCE)
-        FlywayConfigurationCustomizer broken() {
-            return configuration -> configuration.locations(
-                    Stream.concat(Stream.of(configuration.getLocations()), Stream.of(new Location("classpath:broken")))
-                            .toArray(Location[]::new));
+    @Test
+    void dataThatAreUpToDateAreKnownToBeAhead() throws Exception {
+        assertThat(lookedAtAhead()).isFalse();
+        start().close();
+        assertThat(lookedAtAhead()).isTrue();
+        inFile("update \"flyway_schema_history\" set \"checksum\" = 1 where \"version\" = '3'");
+        assertThat(lookedAtAhead()).isFalse();
+        assertThatThrownBy(this::start).hasStackTraceContaining("or are not as this program makes them");
+    }
+
+    @Test
+    void dataOfALaterProgramAreRefused() throws Exception {
+        start().close();
+        String newest = layout();
+        inFile("update \"flyway_schema_history\" set \"version\" = '998' where \"version\" = '" + newest + "'");
+        assertThat(lookedAtAhead()).isFalse();
+        assertThatThrownBy(this::start).hasStackTraceContaining("of a later version of the program");
+        assertThat(layout()).isEqualTo("998");
+    }
+
+    private boolean lookedAtAhead() {
+        DataFile ahead = new DataFile(data, new BackupFolder(data.resolve("backups")));
+        ahead.checkAhead(url, "up-ahead", "");
+        ahead.letGo();
+        return ahead.isKnownToBeUpToDate();
+    }
+
+    private void inFile(String change) throws SQLException {
+        try (Connection connection = DriverManager.getConnection(url, "up-ahead", "")) {
+            connection.createStatement().execute(change);
         }
     }
 
-    private ConfigurableApplicationContext start(Class<?>... parts) {
-        return new SpringApplicationBuilder(parts)
+    /** What is done where one script more is found, which is half right. */
+    private static void withOneScriptTooMany(Runnable work) throws IOException {
+        Thread here = Thread.currentThread();
+        ClassLoader before = here.getContextClassLoader();
+        URL more = UpgradeTest.class.getResource("/broken/");
+        try (URLClassLoader broken = new URLClassLoader(new URL[] {more}, before)) {
+            here.setContextClassLoader(broken);
+            work.run();
+        } finally {
+            here.setContextClassLoader(before);
+        }
+    }
+
+    private ConfigurableApplicationContext start() {
+        return new SpringApplicationBuilder(UpAhead.class)
                 .properties(
                         "spring.datasource.url=" + url,
                         "upahead.data=" + data,

@@ -1,4 +1,4 @@
-package upahead.server;
+package upahead.server.platform.starting;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

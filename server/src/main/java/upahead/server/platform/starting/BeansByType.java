@@ -1,4 +1,4 @@
-package upahead.server;
+package upahead.server.platform.starting;
 
 import java.lang.annotation.Annotation;
 import java.util.ArrayList;
@@ -14,18 +14,19 @@ import org.springframework.util.ClassUtils;
  * Finds the parts of a type of ours by going through all parts once, where the framework's own goes through all of them for
  * each type: what is asked for most at a start.
  */
-final class BeansByType extends DefaultListableBeanFactory {
-
-    private static final String OURS = "upahead.";
+public final class BeansByType extends DefaultListableBeanFactory {
 
     /** By every type of ours that a part is of; null until all parts are known. */
     private transient volatile Map<Class<?>, List<String>> byType;
+
+    /** What a part of ours never is, yet all of them would be asked for. */
+    private static final String WATCHING = "org.springframework.boot.actuate.";
 
     private final transient Map<Class<? extends Annotation>, String[]> byAnnotation = new ConcurrentHashMap<>();
 
     @Override
     public String[] getBeanNamesForType(Class<?> type, boolean includeNonSingletons, boolean allowEagerInit) {
-        boolean known = type != null && type.getName().startsWith(OURS) && isConfigurationFrozen();
+        boolean known = isOurs(type) && isConfigurationFrozen();
         if (!known || !includeNonSingletons || !allowEagerInit) {
             return super.getBeanNamesForType(type, includeNonSingletons, allowEagerInit);
         }
@@ -42,6 +43,16 @@ final class BeansByType extends DefaultListableBeanFactory {
                         .computeIfAbsent(annotation, super::getBeanNamesForAnnotation)
                         .clone()
                 : super.getBeanNamesForAnnotation(annotation);
+    }
+
+    @Override
+    public <A extends Annotation> A findAnnotationOnBean(String name, Class<A> annotation, boolean allowEagerInit) {
+        boolean never = annotation.getName().startsWith(WATCHING) && isOurs(getType(name, false));
+        return never ? null : super.findAnnotationOnBean(name, annotation, allowEagerInit);
+    }
+
+    private static boolean isOurs(Class<?> type) {
+        return type != null && Ours.is(type);
     }
 
     @Override
@@ -70,7 +81,7 @@ final class BeansByType extends DefaultListableBeanFactory {
     }
 
     private static void note(Map<Class<?>, List<String>> found, Class<?> type, String name) {
-        if (type.getName().startsWith(OURS)) {
+        if (Ours.is(type)) {
             found.computeIfAbsent(type, each -> new ArrayList<>()).add(name);
         }
     }
