@@ -16,6 +16,7 @@
   import { session } from '../frame/session.svelte';
   import Group from './Group.svelte';
   import { inOrder, KINDS, type Order, ORDERS } from './order';
+  import type { Wanted } from './lines.svelte';
   import Tell from './Tell.svelte';
 
   const WEEKS = [2, 4, 8, 13, 26, 52, 104];
@@ -45,7 +46,7 @@
     );
   });
 
-  const query = $derived({
+  const query: Wanted = $derived({
     weeks: Number(weeks),
     ...(teamId && { teamId: Number(teamId) }),
     ...(policyId && { policyId: Number(policyId) }),
@@ -132,7 +133,7 @@
   {:else}
     <ol class="ml-1 border-l-2 border-dashed border-primary" data-ahead>
       {#each groups as group (`${group.what}/${group.policyId}/${group.on}`)}
-        <Group {group} tell={(rows) => (telling = rows)} />
+        <Group {group} {query} tell={(rows) => (telling = rows)} />
       {/each}
     </ol>
   {/if}

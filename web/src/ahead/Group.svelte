@@ -1,15 +1,30 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { push } from 'svelte-spa-router';
   import type { Foreseen, ForeseenRow } from '../api/types';
   import Amount from '../common/Amount.svelte';
   import { day, longDay, unitName } from '../common/format';
+  import More from '../common/More.svelte';
+  import ProblemNote from '../common/ProblemNote.svelte';
+  import Waiting from '../common/Waiting.svelte';
   import { entering } from '../frame/entering.svelte';
   import { session } from '../frame/session.svelte';
   import { prepared } from '../balances/prepared.svelte';
+  import { Lines, type Wanted } from './lines.svelte';
 
-  let { group, tell }: { group: Foreseen; tell: (rows: ForeseenRow[]) => void } = $props();
+  let {
+    group,
+    query,
+    tell,
+  }: { group: Foreseen; query: Wanted; tell: (rows: ForeseenRow[]) => void } = $props();
 
-  const SHOWN = 100;
+  let open = $state(false);
+  const lines = $derived(new Lines(group, query));
+
+  $effect(() => {
+    const now = lines;
+    if (open) untrack(() => void now.more());
+  });
 
   /** What helps against it, prepared as adjustments: given back on its day, or brought up to zero. */
   const remedy = $derived.by(() => {
@@ -27,6 +42,11 @@
     }
     return null;
   });
+
+  async function withAll(act: (rows: ForeseenRow[]) => void) {
+    const all = await lines.all();
+    if (all) act(all);
+  }
 
   function adjust(rows: ForeseenRow[]) {
     prepared.what = `${group.policy}, ${remedy!.reason}`;
@@ -57,7 +77,7 @@
 <li class="relative py-1 pl-4" data-group={group.what}>
   <span class="absolute top-3.5 -left-[0.3rem] h-2 w-2 rotate-45 bg-primary" aria-hidden="true"
   ></span>
-  <details>
+  <details bind:open>
     <summary class="cursor-pointer">
       <span class="inline-block w-28 font-semibold">{day(group.on)}</span>
       <span class="quiet">{group.policy}:</span>
@@ -65,18 +85,19 @@
     </summary>
     <div class="mt-2 mb-3 ml-28 space-y-2">
       <p class="flex flex-wrap gap-2">
-        <button class="btn btn-sm" onclick={() => tell(group.each)}
-          >Tell {group.each.length === 1 ? 'them' : `all ${group.each.length}`}</button
+        <button class="btn btn-sm" onclick={() => withAll(tell)}
+          >Tell {group.lines === 1 ? 'them' : `all ${group.lines}`}</button
         >
         {#if canAdjust}
-          <button class="btn btn-sm" onclick={() => adjust(group.each)}
-            >{remedy!.words}{group.each.length > 1 ? ', for all' : ''}…</button
+          <button class="btn btn-sm" onclick={() => withAll(adjust)}
+            >{remedy!.words}{group.lines > 1 ? ', for all' : ''}…</button
           >
         {/if}
         <a class="btn btn-ghost btn-sm" href={`#/balances?policy=${group.policyId}&on=${group.on}`}
           >Balances that day</a
         >
       </p>
+      <ProblemNote problem={lines.problem} />
       <div class="max-h-80 overflow-auto">
         <table class="figures">
           <thead>
@@ -86,7 +107,7 @@
             </tr>
           </thead>
           <tbody>
-            {#each group.each.slice(0, SHOWN) as row, index (index)}
+            {#each lines.rows as row, index (index)}
               <tr title={row.message}>
                 <td
                   ><a class="underline" href={`#/balances/${row.personId}/${row.policyId}`}
@@ -114,9 +135,8 @@
             {/each}
           </tbody>
         </table>
-        {#if group.each.length > SHOWN}
-          <p class="quiet text-sm">The first {SHOWN} are shown; the files have all.</p>
-        {/if}
+        {#if lines.rows.length === 0 && lines.busy}<Waiting what="Fetching them" />{/if}
+        {#if lines.rows.length > 0}<More left={lines.left} more={() => void lines.more()} />{/if}
       </div>
     </div>
   </details>

@@ -2,8 +2,8 @@ import { expect, test } from 'vitest';
 import type { Foreseen } from '../api/types';
 import { inOrder } from './order';
 
-function group(says: string, amount: string | null, people: number): Foreseen {
-  return { says, amount, each: Array.from({ length: people }, () => ({})) } as Foreseen;
+function group(says: string, amount: string | null, lines: number): Foreseen {
+  return { says, amount, lines } as Foreseen;
 }
 
 const GROUPS = [group('first', '-9.5', 1), group('second', null, 12), group('third', '10', 3)];

@@ -16,9 +16,7 @@ const size = (text: string | null) => (text ?? '0').replace('-', '');
 export function inOrder(groups: Foreseen[], order: Order): Foreseen[] {
   if (order === 'day') return groups;
   return [...groups].sort((one, other) =>
-    order === 'people'
-      ? other.each.length - one.each.length
-      : compare(size(other.amount), size(one.amount)),
+    order === 'people' ? other.lines - one.lines : compare(size(other.amount), size(one.amount)),
   );
 }
 

@@ -16,10 +16,7 @@
   import PersonRow from './PersonRow.svelte';
   import TeamBand from './TeamBand.svelte';
 
-  const TEAMS_AT_ONCE = 30;
-
   let subscribing = $state(false);
-  let shown = $state(TEAMS_AT_ONCE);
 
   const calendar = new AbsenceCalendar(untrack(() => asOf.day));
   const days = $derived(calendar.view?.days ?? []);
@@ -128,7 +125,7 @@
           </span>
         {/each}
       </div>
-      {#each calendar.view.teams.slice(0, shown) as band (band.teamId)}
+      {#each calendar.view.teams as band (band.teamId)}
         {@const isOpen = calendar.opened.includes(band.teamId)}
         <div class="mt-2 grid items-center" style:grid-template-columns={columns}>
           <button
@@ -154,7 +151,7 @@
           {/each}
         {/if}
       {/each}
-      <More left={calendar.view.teams.length - shown} more={() => (shown += TEAMS_AT_ONCE)} />
+      <More left={calendar.left} more={() => void calendar.more()} />
     </div>
   </div>
   <p class="quiet mt-4 text-sm">

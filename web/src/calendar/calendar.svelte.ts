@@ -1,3 +1,4 @@
+import { untrack } from 'svelte';
 import { answer, api } from '../api/client';
 import { Problem } from '../api/problem';
 import type { CalendarView, Organisation, Policy, TeamPeople } from '../api/types';
@@ -16,6 +17,8 @@ export const STRETCHES: { value: Stretch; title: string }[] = [
 ];
 
 const WEEKS_OF_QUARTER = 13;
+const TEAMS_AT_ONCE = 30;
+const MOST_TEAMS = 500;
 const before = kept<{ stretch: Stretch; siteId: string; policyId: string; opened: number[] }>(
   'calendar',
 );
@@ -37,7 +40,7 @@ export class AbsenceCalendar {
   siteId = $state(before.recall()?.siteId ?? '');
   policyId = $state(before.recall()?.policyId ?? '');
   opened = $state<number[]>(before.recall()?.opened ?? []);
-  view = $state<CalendarView | null>(null);
+  view = $state.raw<CalendarView | null>(null);
   people = $state<Record<number, TeamPeople['people']>>({});
   organisation = $state<Organisation | null>(null);
   policies = $state<Policy[]>([]);
@@ -78,7 +81,11 @@ export class AbsenceCalendar {
     });
     this.#ask(
       Promise.all([
-        answer(api.GET('/api/calendar', { params: { query } })),
+        answer(
+          api.GET('/api/calendar', {
+            params: { query: { ...query, size: untrack(() => this.#shown()) } },
+          }),
+        ),
         Promise.all(
           teams.map((teamId) =>
             answer(
@@ -100,6 +107,31 @@ export class AbsenceCalendar {
       },
       (thrown) => (this.work.problem = Problem.of(thrown)),
     );
+  }
+
+  /** How many teams were looked at already, so that as many are there again. */
+  #shown(): number {
+    return Math.min(MOST_TEAMS, Math.max(TEAMS_AT_ONCE, this.view?.teams.length ?? 0));
+  }
+
+  /** How many teams are not here yet. */
+  get left(): number {
+    return this.view === null ? 0 : this.view.allTeams - this.view.teams.length;
+  }
+
+  /** Fetches the teams after those that are here; what is asked anew meanwhile goes before. */
+  async more() {
+    const view = this.view!;
+    if (this.work.busy) return;
+    await this.work.do(async () => {
+      const page = Math.floor(view.teams.length / TEAMS_AT_ONCE);
+      const query = { ...this.#query, page, size: TEAMS_AT_ONCE };
+      const next = await answer(api.GET('/api/calendar', { params: { query } }));
+      if (this.view === view) {
+        const here = view.teams.slice(0, page * TEAMS_AT_ONCE);
+        this.view = { ...view, teams: [...here, ...next.teams] };
+      }
+    });
   }
 
   move(direction: 1 | -1) {

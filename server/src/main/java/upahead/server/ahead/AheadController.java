@@ -20,6 +20,7 @@ import org.springframework.web.bind.annotation.RestController;
 import upahead.core.calendar.DateSpan;
 import upahead.server.accounts.AheadView.What;
 import upahead.server.platform.files.Progress;
+import upahead.server.platform.json.Page;
 
 /** What is ahead for everybody. */
 @RestController
@@ -28,6 +29,7 @@ class AheadController {
 
     private static final int MOST_WEEKS = 104;
     private static final int MOST_PEOPLE = 10_000;
+    private static final int MOST_LINES = 1_000;
 
     private final AheadOfAll ahead;
     private final TellingPeople telling;
@@ -107,6 +109,27 @@ class AheadController {
             return new AheadOfAllView(
                     days.first(), days.last(), Foreseen.together(form.of(ahead.rows(days))), shortDays);
         });
+    }
+
+    /**
+     * The balances that one of the groups is about, the largest amount first.
+     *
+     * @param groupPolicyId its policy
+     * @param groupWhat what it is about
+     * @param on its first day
+     */
+    @GetMapping("/lines")
+    Page<ForeseenRow> lines(
+            @Valid @ParameterObject AheadForm form,
+            @RequestParam What groupWhat,
+            @RequestParam long groupPolicyId,
+            @RequestParam LocalDate on,
+            @RequestParam(defaultValue = "0") @Min(0) int page,
+            @RequestParam(defaultValue = "100") @Min(1) @Max(MOST_LINES) int size) {
+        return Page.of(
+                Foreseen.linesOf(form.of(ahead.rows(ahead.days(form.weeks()))), groupWhat, groupPolicyId, on),
+                page,
+                size);
     }
 
     /** All of it line by line, as a file with exact figures. */

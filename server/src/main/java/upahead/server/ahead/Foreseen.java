@@ -21,7 +21,7 @@ import upahead.server.platform.words.Words;
  * @param through the last day on which it happens
  * @param amount of all together, null where it is about no amount that adds up
  * @param says one plain sentence
- * @param each of the balances, the largest amount first
+ * @param lines how many balances it is about
  */
 record Foreseen(
         What what,
@@ -32,7 +32,7 @@ record Foreseen(
         LocalDate through,
         @Nullable Amount amount,
         String says,
-        List<ForeseenRow> each) {
+        int lines) {
 
     /** What happens to many on a day of the policy or the year; the others have days of their own. */
     private static final Set<What> ON_ONE_DAY =
@@ -41,21 +41,41 @@ record Foreseen(
     private static final Set<What> ADDING_UP = Set.of(
             What.LAPSE, What.PAY_OUT, What.GRANT, What.YEAR_ENDS, What.WITHHELD, What.USE_BEGINS, What.BELOW_ZERO);
 
-    private record Alike(What what, long policyId, @Nullable LocalDate on) {}
+    private static final Comparator<ForeseenRow> LARGEST_FIRST = Comparator.comparing(
+                    ForeseenRow::amount,
+                    Comparator.nullsLast(Comparator.comparing(Amount::abs, Comparator.reverseOrder())))
+            .thenComparing(ForeseenRow::person);
+
+    private record Alike(What what, long policyId, @Nullable LocalDate on) {
+
+        static Alike of(ForeseenRow row) {
+            return new Alike(row.what(), row.policyId(), ON_ONE_DAY.contains(row.what()) ? row.on() : null);
+        }
+    }
 
     /** In order of time. */
     static List<Foreseen> together(List<ForeseenRow> rows) {
         Map<Alike, List<ForeseenRow>> alike = new LinkedHashMap<>();
-        for (ForeseenRow row : rows) {
-            LocalDate day = ON_ONE_DAY.contains(row.what()) ? row.on() : null;
-            alike.computeIfAbsent(new Alike(row.what(), row.policyId(), day), unused -> new ArrayList<>())
-                    .add(row);
-        }
+        rows.forEach(row -> alike.computeIfAbsent(Alike.of(row), unused -> new ArrayList<>())
+                .add(row));
         return alike.values().stream()
                 .map(Foreseen::of)
                 .sorted(Comparator.comparing(Foreseen::on)
                         .thenComparing(Foreseen::policy)
                         .thenComparing(Foreseen::what))
+                .toList();
+    }
+
+    /**
+     * The balances of one of them, the largest amount first.
+     *
+     * @param on its day; of what has a day of its own for each, any
+     */
+    static List<ForeseenRow> linesOf(List<ForeseenRow> rows, What what, long policyId, LocalDate on) {
+        return rows.stream()
+                .filter(row -> row.what() == what && row.policyId() == policyId)
+                .filter(row -> !ON_ONE_DAY.contains(what) || row.on().equals(on))
+                .sorted(LARGEST_FIRST)
                 .toList();
     }
 
@@ -71,12 +91,6 @@ record Foreseen(
                         .filter(Objects::nonNull)
                         .toList())
                 : null;
-        List<ForeseenRow> largestFirst = rows.stream()
-                .sorted(Comparator.comparing(
-                                ForeseenRow::amount,
-                                Comparator.nullsLast(Comparator.comparing(Amount::abs, Comparator.reverseOrder())))
-                        .thenComparing(ForeseenRow::person))
-                .toList();
         return new Foreseen(
                 first.what(),
                 first.policyId(),
@@ -86,7 +100,7 @@ record Foreseen(
                 through,
                 amount,
                 says(first, rows.stream().map(ForeseenRow::personId).distinct().count(), amount, on, through),
-                largestFirst);
+                rows.size());
     }
 
     private static String says(ForeseenRow first, long people, Amount sum, LocalDate on, LocalDate through) {

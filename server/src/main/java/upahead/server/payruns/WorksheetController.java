@@ -18,6 +18,7 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
 import upahead.server.payruns.WorksheetQuery.Which;
 import upahead.server.platform.files.Progress;
+import upahead.server.platform.json.Page;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.tables.TablePage;
 
@@ -89,7 +90,7 @@ class WorksheetController {
             @RequestParam(defaultValue = "0") @Min(0) int page,
             @RequestParam(defaultValue = "50") @Min(1) @Max(200) int size) {
         List<WorksheetRow> rows = runs.rows(id, form.query());
-        return new TablePage<>(WorksheetRow.COLUMNS.shown(), page(rows, page, size), rows.size());
+        return new TablePage<>(WorksheetRow.COLUMNS.shown(), Page.part(rows, page, size), rows.size());
     }
 
     /** Its rows added up by what they have in common. */
@@ -146,7 +147,7 @@ class WorksheetController {
             @RequestParam(defaultValue = "0") @Min(0) int page,
             @RequestParam(defaultValue = "50") @Min(1) @Max(200) int size) {
         List<Caution> cautions = runs.cautions(id, kind);
-        return new CautionPage(page(cautions, page, size), cautions.size());
+        return new CautionPage(Page.part(cautions, page, size), cautions.size());
     }
 
     /** Accepts cautions with a note. */
@@ -189,9 +190,5 @@ class WorksheetController {
             checking.check(id, note.note() == null ? "" : note.note());
             return null;
         });
-    }
-
-    private static <T> List<T> page(List<T> all, int page, int size) {
-        return all.subList(Math.min(all.size(), page * size), Math.min(all.size(), (page + 1) * size));
     }
 }

@@ -25,6 +25,7 @@ import upahead.core.quantity.Amount;
 import upahead.core.value.PayRate;
 import upahead.server.platform.audit.Sensitive;
 import upahead.server.platform.files.FileColumns;
+import upahead.server.platform.json.Page;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.words.Search;
 import upahead.server.rates.RateImport.Otherwise;
@@ -90,7 +91,7 @@ class RateController {
                 .filter(row -> !without || row.amount() == null)
                 .filter(row -> wanted.finds(row.person(), row.code(), row.team()))
                 .toList();
-        return new RatePage(found.stream().skip((long) page * size).limit(size).toList(), found.size(), (int)
+        return new RatePage(Page.part(found, page, size), found.size(), (int)
                 all.stream().filter(row -> row.amount() == null).count());
     }
 

@@ -68,13 +68,25 @@ class AheadOfAllTest {
                         && each.on().equals(LAPSES))
                 .findFirst()
                 .orElseThrow();
+        List<ForeseenRow> lines = lines(lapse);
+        assertThat(lines).hasSize(lapse.lines());
         assertThat(lapse.amount())
-                .isEqualTo(Amount.sum(
-                        lapse.each().stream().map(ForeseenRow::amount).toList()));
-        assertThat(lapse.says())
-                .isEqualTo(lapse.each().size() + " people lose " + lapse.amount() + " days on 1 May 2027");
-        assertThat(lapse.each())
+                .isEqualTo(Amount.sum(lines.stream().map(ForeseenRow::amount).toList()));
+        assertThat(lapse.says()).isEqualTo(lines.size() + " people lose " + lapse.amount() + " days on 1 May 2027");
+        assertThat(lines)
                 .isSortedAccordingTo(Comparator.comparing(ForeseenRow::amount).reversed());
+    }
+
+    @Test
+    void everyLineIsInOneGroup() {
+        List<ForeseenRow> all = asAdministrator(() -> ahead.rows(ahead.days(104)));
+        assertThat(groups(104).stream().flatMap(group -> lines(group).stream()))
+                .containsExactlyInAnyOrderElementsOf(all);
+    }
+
+    private List<ForeseenRow> lines(Foreseen group) {
+        return asAdministrator(
+                () -> Foreseen.linesOf(ahead.rows(ahead.days(104)), group.what(), group.policyId(), group.on()));
     }
 
     @Test

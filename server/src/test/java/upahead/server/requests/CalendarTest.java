@@ -7,6 +7,7 @@ import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Supplier;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
 import upahead.core.quantity.Amount;
@@ -137,6 +138,19 @@ class CalendarTest {
                 .hasMessageContaining("100 days");
         assertThatThrownBy(() -> Question.of(FRIDAY, FRIDAY.minusDays(1), null, null))
                 .isInstanceOf(Refusal.class);
+    }
+
+    @Test
+    void itsTeamsComePageByPage() {
+        CalendarView all = look(Somebody.ADMINISTRATOR);
+        List<CalendarView> pages =
+                act(Somebody.ADMINISTRATOR, () -> IntStream.range(0, all.teams().size() / 3 + 2)
+                        .mapToObj(page -> calendar.look(question(null), page, 3))
+                        .toList());
+        assertThat(pages.stream().flatMap(page -> page.teams().stream())).containsExactlyElementsOf(all.teams());
+        assertThat(pages).allSatisfy(page -> assertThat(page.allTeams())
+                .isEqualTo(all.teams().size())
+                .isGreaterThan(3));
     }
 
     private void enter(long personId, long policyId, LocalDate on, Part part) {

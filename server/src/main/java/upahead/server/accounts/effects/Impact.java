@@ -24,6 +24,7 @@ import upahead.server.enrolment.PersonException;
 import upahead.server.organisation.PayGroup;
 import upahead.server.periods.LateChanges;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.json.Page;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
@@ -84,7 +85,7 @@ public class Impact {
         PolicyDetail policy = policies.get(policyId);
         Concerned.All concerns = concerned.in(new Concerned.Asked(policyId, coverage, from), page);
         List<Long> all = concerns.people();
-        List<Long> some = all.stream().skip((long) page * size).limit(size).toList();
+        List<Long> some = Page.part(all, page, size);
         Policy today = policies.rules(policy);
         List<LocalDate> days = days(today, from);
         Policy other =

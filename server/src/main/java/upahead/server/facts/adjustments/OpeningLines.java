@@ -15,6 +15,7 @@ import upahead.server.employment.Person;
 import upahead.server.enrolment.Enrolled;
 import upahead.server.enrolment.Enrolments;
 import upahead.server.platform.clock.MovableClock;
+import upahead.server.platform.json.Page;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.rights.Permission;
 import upahead.server.platform.sql.TurnStore;
@@ -81,8 +82,7 @@ public class OpeningLines {
         List<OpeningLine> found = of(policyId).stream()
                 .filter(line -> wanted.finds(line.person(), line.code(), line.team()))
                 .toList();
-        return new OpeningPage(
-                found.stream().skip((long) page * size).limit(size).toList(), found.size());
+        return new OpeningPage(Page.part(found, page, size), found.size());
     }
 
     /** The same of some people, as far as they are in the policy. */

@@ -18,7 +18,9 @@ import upahead.server.employment.PeopleQuery;
 import upahead.server.employment.Person;
 import upahead.server.employment.TeamStrength;
 import upahead.server.holidays.Holidays;
+import upahead.server.organisation.Named;
 import upahead.server.organisation.Organisation;
+import upahead.server.platform.json.Page;
 import upahead.server.platform.problems.Refusal;
 import upahead.server.platform.sql.TurnStore;
 import upahead.server.platform.sql.WhileUnchanged;
@@ -98,6 +100,17 @@ public class AbsenceCalendar {
     /** How each team is staffed: all teams for whoever sees everybody, else one's own and those of which one sees somebody. */
     @Transactional(readOnly = true)
     public CalendarView look(Question question) {
+        return look(question, 0, Integer.MAX_VALUE);
+    }
+
+    /**
+     * The same, page by page.
+     *
+     * @param page from 0
+     * @param size how many teams a page, above 0
+     */
+    @Transactional(readOnly = true)
+    public CalendarView look(Question question, int page, int size) {
         WhatIsSeen.Seer seer = sight.now();
         List<Absent> seen = seen(question, null, seer);
         TeamSchedules schedules = new TeamSchedules(
@@ -105,7 +118,10 @@ public class AbsenceCalendar {
                         .filter(each -> question.isAt(each.siteId()))
                         .toList(),
                 holidays.calendars());
-        Set<Long> teams = teams(question, seen, schedules, seer);
+        Set<Long> seenTeams = teams(question, seen, schedules, seer);
+        List<Named> teams = organisation.teams().stream()
+                .filter(team -> seenTeams.contains(team.id()))
+                .toList();
         TeamBands bands = new TeamBands(
                 question.days(),
                 schedules,
@@ -114,10 +130,8 @@ public class AbsenceCalendar {
                 people.employments(WhoIsAway.inHours(seen)));
         return new CalendarView(
                 days.of(question.days(), question.siteId()),
-                organisation.teams().stream()
-                        .filter(team -> teams.contains(team.id()))
-                        .map(bands::of)
-                        .toList());
+                Page.part(teams, page, size).stream().map(bands::of).toList(),
+                teams.size());
     }
 
     private List<Absent> seen(Question question, Long teamId, WhatIsSeen.Seer seer) {

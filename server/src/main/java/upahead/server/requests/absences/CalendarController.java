@@ -1,6 +1,8 @@
 package upahead.server.requests.absences;
 
 import jakarta.validation.Valid;
+import jakarta.validation.constraints.Max;
+import jakarta.validation.constraints.Min;
 import java.time.LocalDate;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -15,6 +17,8 @@ import upahead.server.requests.absences.AbsenceCalendar.Question;
 @RestController
 class CalendarController {
 
+    private static final int MOST_TEAMS = 500;
+
     private final AbsenceCalendar calendar;
     private final TeamNeeds needs;
 
@@ -23,13 +27,16 @@ class CalendarController {
         this.needs = needs;
     }
 
+    /** Whose bands are seen, some teams at a time. */
     @GetMapping("/api/calendar")
     CalendarView look(
             @RequestParam LocalDate from,
             @RequestParam LocalDate through,
             @RequestParam(required = false) Long siteId,
-            @RequestParam(required = false) Long policyId) {
-        return calendar.look(Question.of(from, through, siteId, policyId));
+            @RequestParam(required = false) Long policyId,
+            @RequestParam(defaultValue = "0") @Min(0) int page,
+            @RequestParam(defaultValue = "30") @Min(1) @Max(MOST_TEAMS) int size) {
+        return calendar.look(Question.of(from, through, siteId, policyId), page, size);
     }
 
     @GetMapping("/api/calendar/teams/{teamId}")

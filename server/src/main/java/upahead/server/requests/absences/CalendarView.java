@@ -8,8 +8,9 @@ import upahead.core.quantity.Amount;
  * How thinly each team is staffed over some days.
  *
  * @param teams by name
+ * @param allTeams how many there are altogether
  */
-public record CalendarView(List<CalendarDay> days, List<TeamBand> teams) {
+public record CalendarView(List<CalendarDay> days, List<TeamBand> teams, int allTeams) {
 
     /**
      * A day of everybody's.

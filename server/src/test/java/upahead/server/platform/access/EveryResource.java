@@ -101,6 +101,8 @@ final class EveryResource {
                 .param("name", "none")
                 .param("day", "2027-04-01")
                 .param("per", "HOUR")
+                .param("groupWhat", "LAPSE")
+                .param("groupPolicyId", "1")
                 .with(csrf());
     }
 }

@@ -54,6 +54,7 @@ class WhoMayTest {
     /** Which show an approver the people assigned, and no others. */
     private static final Set<String> FOR_APPROVERS = Set.of(
             "GET /api/ahead",
+            "GET /api/ahead/lines",
             "GET /api/ahead/table.csv",
             "GET /api/ahead/table.xlsx",
             "GET /api/attendance",
