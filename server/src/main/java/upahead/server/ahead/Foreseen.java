@@ -49,7 +49,11 @@ record Foreseen(
     private record Alike(What what, long policyId, @Nullable LocalDate on) {
 
         static Alike of(ForeseenRow row) {
-            return new Alike(row.what(), row.policyId(), ON_ONE_DAY.contains(row.what()) ? row.on() : null);
+            return of(row.what(), row.policyId(), row.on());
+        }
+
+        static Alike of(What what, long policyId, LocalDate on) {
+            return new Alike(what, policyId, ON_ONE_DAY.contains(what) ? on : null);
         }
     }
 
@@ -72,9 +76,9 @@ record Foreseen(
      * @param on its day; of what has a day of its own for each, any
      */
     static List<ForeseenRow> linesOf(List<ForeseenRow> rows, What what, long policyId, LocalDate on) {
+        Alike wanted = Alike.of(what, policyId, on);
         return rows.stream()
-                .filter(row -> row.what() == what && row.policyId() == policyId)
-                .filter(row -> !ON_ONE_DAY.contains(what) || row.on().equals(on))
+                .filter(row -> Alike.of(row).equals(wanted))
                 .sorted(LARGEST_FIRST)
                 .toList();
     }

@@ -13,11 +13,11 @@ import java.sql.Statement;
 import java.util.Arrays;
 import java.util.Set;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import org.flywaydb.core.api.FlywayException;
 import org.h2.store.fs.FilePath;
 import org.springframework.jdbc.datasource.SingleConnectionDataSource;
 import upahead.server.platform.backups.BackupFolder;
+import upahead.server.platform.starting.Beside;
 
 /** The file with the company's data, looked at before anything is done with it: a damaged one is never written to. */
 public final class DataFile {
@@ -152,11 +152,7 @@ public final class DataFile {
             look(url, user, password);
             return;
         }
-        try {
-            ahead.join();
-        } catch (CompletionException failed) {
-            throw failed.getCause() instanceof RuntimeException cause ? cause : failed;
-        }
+        Beside.await(ahead);
     }
 
     private void look(String url, String user, String password) {

@@ -4,6 +4,7 @@ import java.util.ServiceLoader;
 import java.util.stream.Stream;
 import javax.sql.DataSource;
 import org.flywaydb.core.Flyway;
+import org.flywaydb.core.api.MigrationInfoService;
 import org.flywaydb.core.api.MigrationState;
 import org.flywaydb.core.api.migration.JavaMigration;
 
@@ -53,12 +54,11 @@ public final class Scripts {
 
     /** Whether each of them has been run as it is now, and no other. */
     boolean haveAllBeenRun() {
-        return flyway().validateWithResult().validationSuccessful && !haveSomeOfALaterProgram();
+        return flyway().validateWithResult().validationSuccessful && !someAreOfALaterProgram(flyway().info());
     }
 
     /** Whether scripts have been run that this program does not have yet. */
-    boolean haveSomeOfALaterProgram() {
-        return Stream.of(flyway().info().applied())
-                .anyMatch(script -> script.getState() == MigrationState.FUTURE_SUCCESS);
+    static boolean someAreOfALaterProgram(MigrationInfoService all) {
+        return Stream.of(all.applied()).anyMatch(script -> script.getState() == MigrationState.FUTURE_SUCCESS);
     }
 }

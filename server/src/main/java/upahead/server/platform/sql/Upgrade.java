@@ -56,12 +56,12 @@ final class Upgrade implements InitializingBean {
     }
 
     private void run() {
-        if (scripts.haveSomeOfALaterProgram()) {
+        MigrationInfoService all = scripts.flyway().info();
+        if (Scripts.someAreOfALaterProgram(all)) {
             throw new CannotStart(
                     "the data are of a later version of the program than this one, which would not know all of"
                             + " them; start the later one. Nothing was changed.");
         }
-        MigrationInfoService all = scripts.flyway().info();
         boolean older = all.current() != null && all.pending().length > 0;
         boolean copied = older && file != null;
         try {

@@ -1,7 +1,6 @@
 package upahead.server.platform.starting;
 
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.CompletionException;
 import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.boot.autoconfigure.web.servlet.WebMvcRegistrations;
 import org.springframework.stereotype.Component;
@@ -13,10 +12,10 @@ class AddressesBeside implements WebMvcRegistrations {
 
     @Override
     public RequestMappingHandlerMapping getRequestMappingHandlerMapping() {
-        return new Beside();
+        return new Addresses();
     }
 
-    private static final class Beside extends RequestMappingHandlerMapping implements SmartInitializingSingleton {
+    private static final class Addresses extends RequestMappingHandlerMapping implements SmartInitializingSingleton {
 
         private CompletableFuture<Void> found;
 
@@ -28,11 +27,7 @@ class AddressesBeside implements WebMvcRegistrations {
         /** The program takes no request before, and does not start with addresses that do not fit together. */
         @Override
         public void afterSingletonsInstantiated() {
-            try {
-                found.join();
-            } catch (CompletionException failed) {
-                throw failed.getCause() instanceof RuntimeException cause ? cause : failed;
-            }
+            Beside.await(found);
         }
     }
 }

@@ -16,11 +16,11 @@ import org.springframework.util.ClassUtils;
  */
 public final class BeansByType extends DefaultListableBeanFactory {
 
-    /** By every type of ours that a part is of; null until all parts are known. */
-    private transient volatile Map<Class<?>, List<String>> byType;
-
     /** What a part of ours never is, yet all of them would be asked for. */
     private static final String WATCHING = "org.springframework.boot.actuate.";
+
+    /** By every type of ours that a part is of; null until all parts are known. */
+    private transient volatile Map<Class<?>, List<String>> byType;
 
     private final transient Map<Class<? extends Annotation>, String[]> byAnnotation = new ConcurrentHashMap<>();
 
