@@ -8,7 +8,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.DayOfWeek;
-import java.time.Duration;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.EnumSet;
@@ -25,7 +24,6 @@ final class AskingForLeave implements Doing {
 
     private static final ObjectMapper JSON = new ObjectMapper();
     private static final DateTimeFormatter IN_MAIL = DateTimeFormatter.ofPattern("d MMMM", Locale.UK);
-    private static final Duration PATIENCE = Duration.ofSeconds(60);
     private static final String PERSON = "27";
     private static final Set<DayOfWeek> WORKED = EnumSet.of(DayOfWeek.TUESDAY, DayOfWeek.WEDNESDAY, DayOfWeek.THURSDAY);
 
@@ -68,7 +66,7 @@ final class AskingForLeave implements Doing {
         }
         assertThat(asked).containsAll(answered);
         new FluentWait<>(answered)
-                .withTimeout(PATIENCE)
+                .withTimeout(Patience.LONGEST)
                 .withMessage(() -> "mail about " + untold())
                 .until(all -> untold().isEmpty());
     }

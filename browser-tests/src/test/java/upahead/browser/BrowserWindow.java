@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.Deque;
 import java.util.List;
 import java.util.Map;
@@ -47,8 +46,7 @@ record BrowserWindow(ChromeDriver driver, Path downloads) {
                 "--disable-dev-shm-usage",
                 "--force-prefers-reduced-motion",
                 "--user-data-dir=" + temporaryFolder());
-        // a large page is looked through for long where two programs are killed beside it
-        options.setScriptTimeout(Duration.ofSeconds(90));
+        options.setScriptTimeout(Patience.LONGEST);
         options.setExperimentalOption("prefs", Map.of("download.default_directory", downloads.toString()));
         ChromeDriverService service = new ChromeDriverService.Builder()
                 .usingDriverExecutable(new File("/usr/bin/chromedriver"))

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.fasterxml.jackson.databind.JsonNode;
 import com.fasterxml.jackson.databind.ObjectMapper;
-import java.time.Duration;
 import java.util.Set;
 import org.openqa.selenium.support.ui.FluentWait;
 
@@ -12,7 +11,6 @@ import org.openqa.selenium.support.ui.FluentWait;
 final class ClosingAnew implements Doing {
 
     private static final ObjectMapper JSON = new ObjectMapper();
-    private static final Duration PATIENCE = Duration.ofSeconds(60);
     private static final long GROUP = 2;
 
     private long runId;
@@ -61,7 +59,7 @@ final class ClosingAnew implements Doing {
 
     private void awaitAnswers(ProgramProcess program) {
         new FluentWait<>(program)
-                .withTimeout(PATIENCE)
+                .withTimeout(Patience.LONGEST)
                 .withMessage("everything that was delivered to be answered")
                 .until(asked -> !isWaiting(asked));
     }

@@ -22,5 +22,7 @@ final class Glasshouses {
         browser.sees("No unfinished day");
         browser.click("Close");
         browser.waitUntilGone("[data-card]");
+        // the others move up then, away from under a click
+        browser.waitUntilGone("[data-mend='" + person + "']");
     }
 }

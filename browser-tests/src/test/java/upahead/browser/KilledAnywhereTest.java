@@ -25,7 +25,6 @@ class KilledAnywhereTest {
     @BeforeEach
     void setUp() throws Exception {
         DemoData.copyTo(folder);
-        ProgramProcess.rehearse(folder);
     }
 
     /** The moments are made up anew each time; a seed that was said brings the same ones again. */

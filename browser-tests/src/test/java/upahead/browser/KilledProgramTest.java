@@ -57,7 +57,6 @@ class KilledProgramTest {
     void setUp(@TempDir Path folder) throws Exception {
         this.folder = folder;
         DemoData.copyTo(folder);
-        ProgramProcess.rehearse(folder);
     }
 
     /** Not even to look at them: what both write would be lost. */
@@ -103,7 +102,7 @@ class KilledProgramTest {
                 // which is the moment to be tried
             }
             program.askToStop();
-            closing.get(1, TimeUnit.MINUTES);
+            closing.get(Patience.LONGEST.toSeconds(), TimeUnit.SECONDS);
             program.awaitEnd();
             ProgramProcess after = ProgramProcess.start(folder);
             close.isThere().on(after);

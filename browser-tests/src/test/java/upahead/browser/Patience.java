@@ -17,7 +17,9 @@ import org.openqa.selenium.support.ui.WebDriverWait;
 /** Waits for what a person would wait for, and says what the page reads where it does not come. */
 final class Patience {
 
-    private static final Duration LONGEST = Duration.ofSeconds(45);
+    /** Whatever is waited for takes seconds, but for where other programs keep the machine from it. */
+    static final Duration LONGEST = Duration.ofMinutes(2);
+
     private static final Duration GLANCE = Duration.ofMillis(40);
 
     private final ChromeDriver driver;

@@ -3,7 +3,6 @@ package upahead.browser;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.util.Comparator;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -52,7 +51,7 @@ final class Program implements AutoCloseable {
     /** The newest mail to an address, as it lies in the folder beside the data once it has left. */
     String mailTo(String address) {
         return new FluentWait<>(data.resolve("mail"))
-                .withTimeout(Duration.ofSeconds(20))
+                .withTimeout(Patience.LONGEST)
                 .until(folder -> newest(folder, address).orElse(null));
     }
 

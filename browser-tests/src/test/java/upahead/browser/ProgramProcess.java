@@ -1,22 +1,17 @@
 package upahead.browser;
 
-import java.io.File;
 import java.io.IOException;
 import java.net.ServerSocket;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** The program in a process of its own, which can be killed, with an administrator who talks to it without a browser. */
 final class ProgramProcess {
-
-    private static final Duration PATIENCE = Duration.ofSeconds(120);
 
     private final Process process;
     private final Administrator administrator;
@@ -26,26 +21,24 @@ final class ProgramProcess {
         this.administrator = new Administrator(address);
     }
 
-    /** Starts the program once on a folder, to keep an archive of classes there that makes later starts short. */
-    static void rehearse(Path folder) throws Exception {
-        ProgramProcess program = start(folder, "-XX:ArchiveClassesAtExit=" + archive(folder));
-        program.askToStop();
-        program.awaitEnd();
+    /** Starts the program such that it leaves an archive of its classes at its end. */
+    static ProgramProcess startArchiving(Path folder, Path archive) throws Exception {
+        return start(folder, "-XX:ArchiveClassesAtExit=" + archive);
     }
 
     /** Starts the program and waits until it answers, then signs the administrator in. */
     static ProgramProcess start(Path folder) throws Exception {
-        return start(folder, "-XX:SharedArchiveFile=" + archive(folder));
+        return start(folder, archived());
     }
 
     /** The same with an option. */
     static ProgramProcess startWith(Path folder, String option) throws Exception {
-        return start(folder, "-XX:SharedArchiveFile=" + archive(folder), option);
+        return start(folder, archived(), option);
     }
 
     /** Starts it on a database of a server instead of the folder's file. */
     static ProgramProcess startOn(String database, Path folder) throws Exception {
-        return start(folder, "-XX:SharedArchiveFile=" + archive(folder), "--spring.datasource.url=" + database);
+        return start(folder, archived(), "--spring.datasource.url=" + database);
     }
 
     private static ProgramProcess start(Path folder, String archive, String... options) throws Exception {
@@ -70,7 +63,7 @@ final class ProgramProcess {
                         folder,
                         Stream.concat(
                                         Stream.of(
-                                                "-XX:SharedArchiveFile=" + archive(folder),
+                                                archived(),
                                                 "--upahead.verify=true",
                                                 "--upahead.in-background=false",
                                                 "--server.port=0"),
@@ -100,7 +93,7 @@ final class ProgramProcess {
 
     /** Waits for its end. */
     void awaitEnd() throws InterruptedException {
-        if (!process.waitFor(PATIENCE.toSeconds(), TimeUnit.SECONDS)) {
+        if (!process.waitFor(Patience.LONGEST.toSeconds(), TimeUnit.SECONDS)) {
             throw new IllegalStateException("the program does not stop");
         }
     }
@@ -130,7 +123,7 @@ final class ProgramProcess {
     }
 
     private void waitUntilItAnswers(Path folder) throws Exception {
-        Instant end = Instant.now().plus(PATIENCE);
+        Instant end = Instant.now().plus(Patience.LONGEST);
         while (true) {
             try {
                 get("/api/session");
@@ -151,7 +144,7 @@ final class ProgramProcess {
                 "-XX:TieredStopAtLevel=1",
                 options[0],
                 "-cp",
-                jars(),
+                ClassArchive.jars(),
                 "upahead.server.UpAhead",
                 "--spring.profiles.active=demo",
                 "--upahead.warm-start=false",
@@ -163,18 +156,11 @@ final class ProgramProcess {
                 .start();
     }
 
-    /** What the program consists of: an archive of classes allows no folders beside the jars. */
-    private static String jars() {
-        return Stream.of(System.getProperty("java.class.path").split(File.pathSeparator))
-                .filter(each -> each.endsWith(".jar"))
-                .collect(Collectors.joining(File.pathSeparator));
-    }
-
     private static String said(Path folder) throws IOException {
         return "\n" + Files.readString(folder.resolve("said.txt"));
     }
 
-    private static Path archive(Path folder) {
-        return folder.resolve("classes.jsa");
+    private static String archived() throws Exception {
+        return "-XX:SharedArchiveFile=" + ClassArchive.made();
     }
 }

@@ -35,7 +35,6 @@ class TwoProgramsTest {
     void aCompanyOnAServer(@TempDir Path folder) throws Exception {
         this.folder = folder;
         DemoData.copyTo(folder);
-        ProgramProcess.rehearse(folder);
         String server = System.getenv("UP_AHEAD_TEST_SERVER");
         String name = "two_" + UUID.randomUUID();
         try (Connection connection = DriverManager.getConnection(server, "up-ahead", "")) {

@@ -9,12 +9,17 @@ import java.nio.file.FileSystems;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.regex.Pattern;
 import java.util.stream.Stream;
 import java.util.zip.CRC32;
 import upahead.core.quantity.Amount;
 
 /** What the program and the computation consist of, whether they lie in folders or in jars. */
 final class Contents {
+
+    /** What is made of the classes when they are packed says nothing that they do not. */
+    private static final Pattern DERIVED = Pattern.compile(
+            ".*(\\$\\$SpringCGLIB\\$\\$|__(ApplicationContextInitializer|Autowiring|BeanDefinitions|BeanFactoryRegistrations)).*");
 
     private Contents() {}
 
@@ -46,7 +51,10 @@ final class Contents {
                 continue;
             }
             try (Stream<Path> files = Files.walk(root)) {
-                for (Path file : files.filter(Files::isRegularFile).sorted().toList()) {
+                for (Path file : files.filter(Files::isRegularFile)
+                        .filter(file -> !DERIVED.matcher(file.toString()).matches())
+                        .sorted()
+                        .toList()) {
                     sum.update(folder.relativize(file).toString().getBytes());
                     sum.update(Files.readAllBytes(file));
                 }

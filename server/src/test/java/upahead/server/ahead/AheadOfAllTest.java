@@ -68,7 +68,8 @@ class AheadOfAllTest {
                         && each.on().equals(LAPSES))
                 .findFirst()
                 .orElseThrow();
-        List<ForeseenRow> lines = lines(lapse);
+        List<ForeseenRow> lines = asAdministrator(
+                () -> Foreseen.linesOf(ahead.rows(ahead.days(8)), What.LAPSE, lapse.policyId(), lapse.on()));
         assertThat(lines).hasSize(lapse.lines());
         assertThat(lapse.amount())
                 .isEqualTo(Amount.sum(lines.stream().map(ForeseenRow::amount).toList()));
@@ -80,13 +81,9 @@ class AheadOfAllTest {
     @Test
     void everyLineIsInOneGroup() {
         List<ForeseenRow> all = asAdministrator(() -> ahead.rows(ahead.days(104)));
-        assertThat(groups(104).stream().flatMap(group -> lines(group).stream()))
+        assertThat(Foreseen.together(all).stream()
+                        .flatMap(group -> Foreseen.linesOf(all, group.what(), group.policyId(), group.on()).stream()))
                 .containsExactlyInAnyOrderElementsOf(all);
-    }
-
-    private List<ForeseenRow> lines(Foreseen group) {
-        return asAdministrator(
-                () -> Foreseen.linesOf(ahead.rows(ahead.days(104)), group.what(), group.policyId(), group.on()));
     }
 
     @Test
@@ -118,9 +115,9 @@ class AheadOfAllTest {
 
     @Test
     void everyKindIsSaidInASentence() {
-        assertThat(groups(104))
-                .allSatisfy(each -> assertThat(each.says()).matches(".+ (on|from) \\d{1,2} \\w+ 20\\d\\d.*"));
-        assertThat(groups(104).stream().map(Foreseen::what).distinct()).hasSizeGreaterThan(6);
+        List<Foreseen> groups = groups(104);
+        assertThat(groups).allSatisfy(each -> assertThat(each.says()).matches(".+ (on|from) \\d{1,2} \\w+ 20\\d\\d.*"));
+        assertThat(groups.stream().map(Foreseen::what).distinct()).hasSizeGreaterThan(6);
     }
 
     @Test

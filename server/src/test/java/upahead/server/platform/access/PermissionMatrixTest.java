@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
 import org.junit.jupiter.api.Test;
 import org.springframework.beans.factory.annotation.Autowired;
@@ -92,7 +93,8 @@ class PermissionMatrixTest {
         String theirs = number("select min(id) from leave_request where person_id = " + stranger);
         SignedIn employee = Somebody.employee(Long.parseLong(owner));
         SignedIn approver = Somebody.approver(Long.parseLong(approverId));
-        Map<String, Integer> nothing = statuses(program(Set.of()), stranger, theirs);
+        Map<String, Integer> nothing = statuses(program(Set.of()), stranger, theirs, each -> true);
+        Predicate<String> wanting = resource -> isRefused(resource, nothing.get(resource));
         Map<String, List<String>> matrix = new TreeMap<>();
         nothing.forEach((resource, status) -> matrix.put(
                 resource,
@@ -100,23 +102,27 @@ class PermissionMatrixTest {
                         EveryResource.WITHOUT_SIGNING_IN.contains(resource)
                                 ? List.of("anybody")
                                 : isRefused(resource, status) ? List.of() : List.of("everybody"))));
-        addWhatMoreGives(matrix, "own", statuses(employee, owner, own), nothing);
-        addWhatMoreGives(matrix, "assigned", statuses(approver, owner, own), statuses(approver, stranger, theirs));
+        addWhatMoreGives(matrix, "own", statuses(employee, owner, own, wanting), nothing);
+        Map<String, Integer> ofStrangers = statuses(approver, stranger, theirs, wanting);
+        addWhatMoreGives(matrix, "assigned", statuses(approver, owner, own, wanting), ofStrangers);
         for (Permission permission : Permission.values()) {
             addWhatMoreGives(
-                    matrix, permission.name(), statuses(program(EnumSet.of(permission)), stranger, theirs), nothing);
+                    matrix,
+                    permission.name(),
+                    statuses(program(EnumSet.of(permission)), stranger, theirs, wanting),
+                    nothing);
         }
-        statuses(program(EnumSet.allOf(Permission.class)), stranger, theirs).forEach((resource, status) -> {
-            if (matrix.get(resource).isEmpty()) {
-                boolean refused = status == 403;
-                boolean hidden = status == 404 && nothing.get(resource) == 404;
-                matrix.get(resource)
-                        .add(
-                                refused
-                                        ? "nobody here"
-                                        : hidden ? "not there in the demo" : "several permissions together");
-            }
-        });
+        Predicate<String> nobodys = resource -> matrix.get(resource).isEmpty();
+        statuses(program(EnumSet.allOf(Permission.class)), stranger, theirs, nobodys)
+                .forEach((resource, status) -> {
+                    boolean refused = status == 403;
+                    boolean hidden = status == 404 && nothing.get(resource) == 404;
+                    matrix.get(resource)
+                            .add(
+                                    refused
+                                            ? "nobody here"
+                                            : hidden ? "not there in the demo" : "several permissions together");
+                });
         return matrix;
     }
 
@@ -126,11 +132,10 @@ class PermissionMatrixTest {
 
     private static void addWhatMoreGives(
             Map<String, List<String>> matrix, String name, Map<String, Integer> with, Map<String, Integer> without) {
-        matrix.forEach((resource, enough) -> {
+        with.forEach((resource, after) -> {
             int before = without.get(resource);
-            int after = with.get(resource);
-            if (isRefused(resource, before) && after != before && after != 403 && !enough.contains("anybody")) {
-                enough.add(name);
+            if (isRefused(resource, before) && after != before && after != 403) {
+                matrix.get(resource).add(name);
             }
         });
     }
@@ -144,10 +149,12 @@ class PermissionMatrixTest {
         return new SignedIn(1, "a-program", "A program", Role.ADMINISTRATOR, null, permissions);
     }
 
-    /** What each resource answers; whatever it changes is taken back before the next. */
-    private Map<String, Integer> statuses(SignedIn somebody, String person, String request) throws Exception {
+    /** What each resource that is wanted answers; whatever it changes is taken back before the next. */
+    private Map<String, Integer> statuses(SignedIn somebody, String person, String request, Predicate<String> wanted)
+            throws Exception {
         Map<String, Integer> found = new TreeMap<>();
         Map<String, MockHttpServletRequestBuilder> all = new EveryResource(resources).about(person, request);
+        all.keySet().removeIf(wanted.negate());
         for (Map.Entry<String, MockHttpServletRequestBuilder> each : all.entrySet()) {
             Permission needed = WITH_CONSEQUENCES.get(each.getKey());
             if (EveryResource.WITHOUT_SIGNING_IN.contains(each.getKey()) || needed != null && somebody.may(needed)) {
