@@ -16,7 +16,7 @@
   import { session } from '../frame/session.svelte';
   import Group from './Group.svelte';
   import { inOrder, KINDS, type Order, ORDERS } from './order';
-  import type { Wanted } from './lines.svelte';
+  import type { Wanted } from './wanted';
   import Tell from './Tell.svelte';
 
   const WEEKS = [2, 4, 8, 13, 26, 52, 104];

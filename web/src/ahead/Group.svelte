@@ -1,16 +1,18 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { push } from 'svelte-spa-router';
+  import { answer, api } from '../api/client';
   import type { Foreseen, ForeseenRow } from '../api/types';
   import Amount from '../common/Amount.svelte';
   import { day, longDay, unitName } from '../common/format';
   import More from '../common/More.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
+  import { Rows } from '../common/rows.svelte';
   import Waiting from '../common/Waiting.svelte';
   import { entering } from '../frame/entering.svelte';
   import { session } from '../frame/session.svelte';
   import { prepared } from '../balances/prepared.svelte';
-  import { Lines, type Wanted } from './lines.svelte';
+  import type { Wanted } from './wanted';
 
   let {
     group,
@@ -19,7 +21,15 @@
   }: { group: Foreseen; query: Wanted; tell: (rows: ForeseenRow[]) => void } = $props();
 
   let open = $state(false);
-  const lines = $derived(new Lines(group, query));
+  const lines = $derived(new Rows(group.lines, part(group, query)));
+
+  function part({ what, policyId, on }: Foreseen, wanted: Wanted) {
+    const ofGroup = { groupWhat: what, groupPolicyId: policyId, on };
+    return async (page: number, size: number) => {
+      const query = { ...wanted, ...ofGroup, page, size };
+      return (await answer(api.GET('/api/ahead/lines', { params: { query } }))).items;
+    };
+  }
 
   $effect(() => {
     const now = lines;

@@ -6,6 +6,7 @@ export type Session = Schemas['SessionView'];
 export type Road = Schemas['RoadView'];
 export type Segment = Schemas['Segment'];
 export type LookoutItem = Schemas['LookoutItem'];
+export type LookoutLine = Schemas['LookoutLine'];
 export type LookoutView = Schemas['LookoutView'];
 export type BalanceRow = Schemas['BalanceRow'];
 export type BalanceDetail = Schemas['BalanceDetail'];

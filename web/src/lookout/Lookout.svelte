@@ -11,25 +11,30 @@
   import Send from '@lucide/svelte/icons/send';
   import Timer from '@lucide/svelte/icons/timer';
   import UserX from '@lucide/svelte/icons/user-x';
+  import { untrack } from 'svelte';
   import { answer, api } from '../api/client';
   import type { FirstStep, LookoutItem, LookoutView } from '../api/types';
   import Empty from '../common/Empty.svelte';
   import { daysBetween, weekdayAndDay } from '../common/format';
   import { listKeys } from '../common/listkeys';
+  import More from '../common/More.svelte';
   import ProblemNote from '../common/ProblemNote.svelte';
   import SidePanel from '../common/SidePanel.svelte';
   import { soon } from '../common/soon';
   import Waiting from '../common/Waiting.svelte';
   import { session } from '../frame/session.svelte';
-  import { bundles, names, togetherWords } from './bundles';
   import FirstSteps from './FirstSteps.svelte';
+  import Several from './Several.svelte';
   import OpenRequest from '../requests/OpenRequest.svelte';
   import { Work } from '../common/work.svelte';
 
   const RENEWED_AFTER = 1500;
 
-  let lookout = $state<LookoutView | null>(null);
-  const items = $derived(lookout?.items ?? null);
+  const AT_ONCE = 50;
+  const MOST_AT_ONCE = 1000;
+
+  let lookout = $state.raw<LookoutView | null>(null);
+  const lines = $derived(lookout?.lines ?? null);
   const work = new Work();
   let request = $state<number | null>(null);
   let steps = $state<FirstStep[]>([]);
@@ -38,13 +43,28 @@
     // whoever decides for nobody is on the way to their own page
     if (!session.may('DECIDE_FOR_THE_ASSIGNED')) return;
     await work.do(async () => {
-      lookout = await answer(api.GET('/api/lookout'));
+      const seen = Math.min(MOST_AT_ONCE, Math.max(AT_ONCE, lines?.length ?? 0));
+      lookout = await part(0, seen);
       work.problem = null;
     });
   }
 
+  function part(page: number, size: number): Promise<LookoutView> {
+    return answer(api.GET('/api/lookout', { params: { query: { page, size } } }));
+  }
+
+  async function more() {
+    if (work.busy || lookout === null) return;
+    const before = lookout;
+    await work.do(async () => {
+      const next = await part(Math.floor(before.lines.length / AT_ONCE), AT_ONCE);
+      // unless it was fetched anew meanwhile
+      if (lookout === before) lookout = { ...next, lines: [...before.lines, ...next.lines] };
+    });
+  }
+
   $effect(() => {
-    void load();
+    untrack(() => void load());
     if (session.may('RUN_PAYROLL')) {
       answer(api.GET('/api/lookout/first-steps')).then((loaded) => (steps = loaded));
     }
@@ -72,8 +92,6 @@
     NO_APPROVER: UserX,
     BACKUP: DatabaseBackup,
   };
-
-  const BUNDLED = 2;
 
   function away(item: LookoutItem): string {
     const days = daysBetween(session.current.today, item.by);
@@ -109,66 +127,38 @@
 </div>
 {#if steps.length > 0}<div class="mt-3"><FirstSteps {steps} /></div>{/if}
 <ProblemNote problem={work.problem} />
-{#if items === null && !work.problem}
+{#if lines === null && !work.problem}
   <Waiting what="Looking ahead" />
-{:else if items}
-  {#if items.length === 0 && steps.length === 0}
+{:else if lookout && lines}
+  {#if lines.length === 0 && steps.length === 0}
     <Empty><p>Nothing needs you. That is the goal of the day.</p></Empty>
   {/if}
   <div use:listKeys class="max-w-5xl">
     {#each groups as group (group.urgency)}
-      {@const inGroup = items.filter((item) => item.urgency === group.urgency)}
+      {@const inGroup = lines.filter((line) => line.first.urgency === group.urgency)}
       {#if inGroup.length > 0}
         <section class="mt-5">
           <h2 class="mb-1 flex items-baseline gap-2">
-            {group.title} <span class="quiet text-sm font-normal">{inGroup.length}</span>
+            {group.title}
+            <span class="quiet text-sm font-normal">{lookout.counts[group.urgency]}</span>
           </h2>
           <ul class="sheet divide-y divide-base-300">
-            {#each bundles(inGroup) as bundle, index (index)}
-              {#if bundle.length >= BUNDLED}
-                <li class="px-3 py-2">
-                  <details>
-                    <summary class="grid cursor-pointer grid-cols-[1.5rem_1fr_auto] gap-x-3">
-                      {@render icon(bundle[0]!)}
-                      <span>
-                        <span class="font-semibold"
-                          >{bundle.length} people {togetherWords(bundle)}</span
-                        >
-                        <span class="quiet block"
-                          >{names(bundle)}
-                          <span class="text-base-content underline">Show each</span></span
-                        >
-                      </span>
-                      {@render when(bundle[0]!)}
-                    </summary>
-                    {#if bundle[0]!.policyId !== null}
-                      <p class="mt-1 ml-9">
-                        <a class="underline" href={`#/balances?policy=${bundle[0]!.policyId}`}
-                          >Their balances</a
-                        >
-                      </p>
-                    {/if}
-                    <ul class="mt-1 ml-9 divide-y divide-base-300">
-                      {#each bundle as item (item.personId)}
-                        <li class="py-1.5">{@render what(item)}</li>
-                      {/each}
-                    </ul>
-                  </details>
-                </li>
+            {#each inGroup as line, index (index)}
+              {#if line.people > 1}
+                <li class="px-3 py-2"><Several {line} {icon} {what} {when} /></li>
               {:else}
-                {#each bundle as item, each (each)}
-                  <li class="grid grid-cols-[1.5rem_1fr_auto] items-start gap-x-3 px-3 py-2">
-                    {@render icon(item)}
-                    <div>{@render what(item)}</div>
-                    {@render when(item)}
-                  </li>
-                {/each}
+                <li class="grid grid-cols-[1.5rem_1fr_auto] items-start gap-x-3 px-3 py-2">
+                  {@render icon(line.first)}
+                  <div>{@render what(line.first)}</div>
+                  {@render when(line.first)}
+                </li>
               {/if}
             {/each}
           </ul>
         </section>
       {/if}
     {/each}
+    <More left={lookout.total - lines.length} more={() => void more()} />
   </div>
 {/if}
 

@@ -19,6 +19,9 @@ class KilledAnywhereTest {
     private static final int LATEST_MOMENT = 2_500;
     private static final String MAIL_AT_ONCE = "--upahead.mail.every=1s";
 
+    /** A mail that was on its way at a kill is tried again when this is over. */
+    private static final String MAIL_TAKEN_FOR = "--upahead.mail.taken-for=20s";
+
     @TempDir
     Path folder;
 
@@ -33,14 +36,14 @@ class KilledAnywhereTest {
         long seed = Long.getLong("upahead.seed", System.nanoTime());
         Random moments = new Random(seed);
         Commotion commotion = new Commotion(new ClosingAnew(), new BringingHours(), new AskingForLeave(folder));
-        ProgramProcess program = ProgramProcess.startWith(folder, MAIL_AT_ONCE);
+        ProgramProcess program = ProgramProcess.startWith(folder, MAIL_AT_ONCE, MAIL_TAKEN_FOR);
         for (int round = 1; round <= ROUNDS; round++) {
             commotion.begin(program);
             int moment = moments.nextInt(LATEST_MOMENT);
             CompletableFuture.delayedExecutor(moment, TimeUnit.MILLISECONDS).execute(program::killNow);
             commotion.end();
             told.publishEntry("killed after " + moment + " ms", "of the seed " + seed);
-            program = ProgramProcess.startWith(folder, MAIL_AT_ONCE);
+            program = ProgramProcess.startWith(folder, MAIL_AT_ONCE, MAIL_TAKEN_FOR);
             commotion.isThere(program);
         }
         program.kill();

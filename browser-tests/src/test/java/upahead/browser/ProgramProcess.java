@@ -31,9 +31,9 @@ final class ProgramProcess {
         return start(folder, archived());
     }
 
-    /** The same with an option. */
-    static ProgramProcess startWith(Path folder, String option) throws Exception {
-        return start(folder, archived(), option);
+    /** The same with options. */
+    static ProgramProcess startWith(Path folder, String... options) throws Exception {
+        return start(folder, archived(), options);
     }
 
     /** Starts it on a database of a server instead of the folder's file. */

@@ -75,7 +75,7 @@ public class Lookout {
     /** Everything that needs the one signed in, soonest first. */
     @Transactional(readOnly = true)
     @May(Permission.DECIDE_FOR_THE_ASSIGNED)
-    public LookoutView look() {
+    public Shown<LookoutItem> look() {
         boolean payroll = user.get().may(Permission.RUN_PAYROLL);
         List<Shown<LookoutItem>> ofPayroll = payroll ? ofPayroll() : List.of();
         List<LookoutItem> items = ofPayroll.stream()
@@ -92,7 +92,7 @@ public class Lookout {
         items.sort(Comparator.comparing(LookoutItem::urgency)
                 .thenComparing(LookoutItem::by)
                 .thenComparing(LookoutItem::what));
-        return new LookoutView(items, ofPayroll.stream().anyMatch(Shown::beingRenewed));
+        return new Shown<>(items, ofPayroll.stream().anyMatch(Shown::beingRenewed));
     }
 
     private LookoutItem backup(String why) {

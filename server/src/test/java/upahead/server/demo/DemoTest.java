@@ -159,7 +159,7 @@ class DemoTest {
 
     @Test
     void theLookoutShowsEveryKindOfThing() {
-        assertThat(user.actAs(Somebody.ADMINISTRATOR, lookout::look).items())
+        assertThat(user.actAs(Somebody.ADMINISTRATOR, lookout::look).rows())
                 .extracting(LookoutItem::kind)
                 .as("all but backups, which a demo does not make by itself")
                 .containsAll(EnumSet.complementOf(EnumSet.of(LookoutItem.Kind.BACKUP)));

@@ -64,6 +64,6 @@ class LookoutTest {
     }
 
     private List<LookoutItem> items(SignedIn who) {
-        return user.actAs(who, lookout::look).items();
+        return user.actAs(who, lookout::look).rows();
     }
 }

@@ -3,6 +3,7 @@ package upahead.server.platform.mail;
 import java.time.Duration;
 import java.time.LocalDateTime;
 import java.util.Optional;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -13,14 +14,15 @@ import org.springframework.transaction.annotation.Transactional;
 @Component
 class Outbox {
 
-    private static final Duration TAKEN_FOR = Duration.ofMinutes(5);
     private static final Duration FIRST_PAUSE = Duration.ofMinutes(1);
     private static final int MOST_DOUBLINGS = 8;
 
     private final MailStore store;
+    private final Duration takenFor;
 
-    Outbox(MailStore store) {
+    Outbox(MailStore store, @Value("${upahead.mail.taken-for:5m}") Duration takenFor) {
         this.store = store;
+        this.takenFor = takenFor;
     }
 
     @Transactional(readOnly = true)
@@ -32,7 +34,7 @@ class Outbox {
     @Transactional
     public Optional<Message> take(LocalDateTime now) {
         Optional<Message> due = store.due(now);
-        due.ifPresent(mail -> store.trying(mail.id(), now.plus(TAKEN_FOR)));
+        due.ifPresent(mail -> store.trying(mail.id(), now.plus(takenFor)));
         return due;
     }
 

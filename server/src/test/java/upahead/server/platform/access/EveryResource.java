@@ -103,6 +103,9 @@ final class EveryResource {
                 .param("per", "HOUR")
                 .param("groupWhat", "LAPSE")
                 .param("groupPolicyId", "1")
+                .param("lineUrgency", "FURTHER_AHEAD")
+                .param("lineKind", "LAPSE")
+                .param("lineBy", "2027-04-30")
                 .with(csrf());
     }
 }

@@ -64,6 +64,7 @@ class WhoMayTest {
             "GET /api/balances/table.csv",
             "GET /api/balances/table.xlsx",
             "GET /api/lookout",
+            "GET /api/lookout/items",
             "GET /api/my-team",
             "GET /api/requests",
             "GET /api/team-needs");

@@ -1,0 +1,9 @@
+import type { Foreseen } from '../api/types';
+
+/** What the page was narrowed to. */
+export type Wanted = {
+  weeks: number;
+  teamId?: number;
+  policyId?: number;
+  what?: Foreseen['what'];
+};
