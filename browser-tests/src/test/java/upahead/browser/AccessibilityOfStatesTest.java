@@ -36,6 +36,10 @@ class AccessibilityOfStatesTest extends AccessibilityChecks {
     @Test
     void ofAnAdministrator() {
         administrator();
+        assertNoFaultOn("/", "each of several people", () -> {
+            browser.clickStarting("6 people are about to lose 27 hours of Time in lieu");
+            browser.sees("Imelda Ruddle is about to lose time");
+        });
         browser.go("/calendar");
         browser.clickOnRow("Grounds");
         assertNoFaultOn(
