@@ -71,7 +71,7 @@ abstract class AccessibilityChecks extends OnTheDemo {
     }
 
     void assertNoFaultNow(String what) {
-        browser.waitUntilGone("main .loading");
+        browser.settle();
         all.assertThat(browser.faults()).as(what).isEmpty();
     }
 }

@@ -191,6 +191,11 @@ final class Browser implements AutoCloseable {
         return AccessibilityFaults.on(driver);
     }
 
+    /** Waits until the page is as it will be. */
+    void settle() {
+        Settling.await(driver);
+    }
+
     /** Counts anew what the page asks the server. */
     void forgetQuestions() {
         driver.executeScript("performance.setResourceTimingBufferSize(5000); performance.clearResourceTimings();");
