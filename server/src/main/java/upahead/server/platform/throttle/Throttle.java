@@ -72,10 +72,9 @@ public final class Throttle {
             }
         });
         Map<String, Integer> all = store.counts(name, now);
-        all.forEach((what, tries) -> {
-            Count count = counts.get(what, unused -> new Count());
-            count.others = Math.max(0, tries - count.told);
-        });
+        all.keySet().forEach(what -> counts.get(what, unused -> new Count()));
+        // also what nobody counts any more
+        counts.asMap().forEach((what, count) -> count.others = Math.max(0, all.getOrDefault(what, 0) - count.told));
     }
 
     /** Names and addresses are nobody's to read. */

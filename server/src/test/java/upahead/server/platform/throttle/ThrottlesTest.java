@@ -56,6 +56,20 @@ class ThrottlesTest {
                 .allMatch(what -> what.matches("[0-9a-f]{64}"));
     }
 
+    @Test
+    void whatWasTriedAtTheOtherIsForgottenWhenItsTimeIsOver() {
+        Throttles here = new Throttles(store, aside, programs);
+        Throttles there = new Throttles(store, aside, programs);
+        String name = UUID.randomUUID().toString();
+        Throttle first = here.of(name, 5, Duration.ofMinutes(1));
+        let(there.of(name, 5, Duration.ofMinutes(1)), 5);
+        there.exchangeAll();
+        here.exchangeAll();
+        aside.run(() -> store.forgetAllBefore(LocalDateTime.now().plusMinutes(2)));
+        here.exchangeAll();
+        assertThat(first.lets(OSRIC)).isTrue();
+    }
+
     private static long let(Throttle throttle, int tries) {
         return IntStream.range(0, tries).filter(each -> throttle.lets(OSRIC)).count();
     }
