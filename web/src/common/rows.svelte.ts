@@ -9,12 +9,12 @@ export class Rows<T> {
   problem = $state<Problem | null>(null);
   busy = $state(false);
   #onTheirWay = Promise.resolve();
-  readonly #total: number;
+  #total: number;
   readonly #part: (page: number, size: number) => Promise<T[]>;
 
   /** A list of so many rows, of which a part is fetched; pages count from 0. */
   constructor(total: number, part: (page: number, size: number) => Promise<T[]>) {
-    this.#total = total;
+    this.#total = $state(total);
     this.#part = part;
   }
 
@@ -28,6 +28,8 @@ export class Rows<T> {
     await this.#fetching(async () => {
       const next = await this.#part(this.rows.length / AT_ONCE, AT_ONCE);
       this.rows = [...this.rows, ...next];
+      // some are no longer in it since they were counted
+      if (next.length < AT_ONCE) this.#total = this.rows.length;
     });
   }
 

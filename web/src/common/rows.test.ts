@@ -5,8 +5,8 @@ const ALL = [...Array(250).keys()];
 const asked: { page: number; size: number }[] = [];
 let refused = false;
 
-function numbers(): Rows<number> {
-  return new Rows(ALL.length, async (page, size) => {
+function numbers(counted = ALL.length): Rows<number> {
+  return new Rows(counted, async (page, size) => {
     asked.push({ page, size });
     if (refused) throw new Error('refused');
     return ALL.slice(page * size, (page + 1) * size);
@@ -22,6 +22,14 @@ test('the rows of a list come part by part, and no further than there are', asyn
   const rows = numbers();
   await Promise.all([rows.more(), rows.more()]);
   expect(asked).toEqual([{ page: 0, size: 100 }]);
+  for (let part = 0; part < 5; part++) await rows.more();
+  expect(rows.rows).toEqual(ALL);
+  expect(rows.left).toBe(0);
+  expect(asked).toHaveLength(3);
+});
+
+test('of a list that became shorter since it was counted nothing is left at its end', async () => {
+  const rows = numbers(ALL.length + 3);
   for (let part = 0; part < 5; part++) await rows.more();
   expect(rows.rows).toEqual(ALL);
   expect(rows.left).toBe(0);
