@@ -36,8 +36,11 @@ public record LookoutLine(LookoutItem first, int people, @Nullable String says, 
     private record Alike(Urgency urgency, Kind kind, @Nullable Long policyId, @Nullable LocalDate by) {
 
         static Alike of(LookoutItem item) {
-            return new Alike(
-                    item.urgency(), item.kind(), item.policyId(), item.kind() == Kind.LAPSE ? item.by() : null);
+            return of(item.urgency(), item.kind(), item.policyId(), item.by());
+        }
+
+        static Alike of(Urgency urgency, Kind kind, @Nullable Long policyId, LocalDate by) {
+            return new Alike(urgency, kind, policyId, kind == Kind.LAPSE ? by : null);
         }
     }
 
@@ -63,7 +66,7 @@ public record LookoutLine(LookoutItem first, int people, @Nullable String says, 
     /** The items of one line, in their order, by what its first one is about. */
     static List<LookoutItem> itemsOf(
             List<LookoutItem> items, Urgency urgency, Kind kind, @Nullable Long policyId, LocalDate by) {
-        Alike wanted = new Alike(urgency, kind, policyId, kind == Kind.LAPSE ? by : null);
+        Alike wanted = Alike.of(urgency, kind, policyId, by);
         return items.stream().filter(item -> Alike.of(item).equals(wanted)).toList();
     }
 
