@@ -19,10 +19,9 @@ import org.springframework.boot.autoconfigure.validation.ValidationAutoConfigura
 import org.springframework.boot.autoconfigure.web.client.RestClientAutoConfiguration;
 import org.springframework.boot.autoconfigure.web.client.RestTemplateAutoConfiguration;
 import org.springframework.boot.autoconfigure.websocket.servlet.WebSocketServletAutoConfiguration;
-import org.springframework.boot.web.servlet.context.ServletWebServerApplicationContext;
 import org.springframework.context.ConfigurableApplicationContext;
 import upahead.server.platform.sql.OpenedAhead;
-import upahead.server.platform.starting.BeansByType;
+import upahead.server.platform.starting.PartsInOrder;
 
 /** Starts the server. */
 @SpringBootApplication(
@@ -60,7 +59,7 @@ public class UpAhead {
         // also where another program starts this one
         program.setMainApplicationClass(UpAhead.class);
         program.addListeners(new PartsAsBuilt(), new OpenedAhead());
-        program.setApplicationContextFactory(kind -> new ServletWebServerApplicationContext(new BeansByType()));
+        program.setApplicationContextFactory(kind -> new PartsInOrder());
         return program.run(arguments);
     }
 }

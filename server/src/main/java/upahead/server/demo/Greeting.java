@@ -23,6 +23,8 @@ class Greeting implements ApplicationListener<ApplicationReadyEvent> {
     @Override
     public void onApplicationEvent(ApplicationReadyEvent ready) {
         if (onlySetUp) {
+            // what a first page takes is among what Java then keeps for later starts
+            FirstPage.askFor(ready.getApplicationContext());
             System.exit(SpringApplication.exit(ready.getApplicationContext()));
         }
         if (ready.getApplicationContext() instanceof WebServerApplicationContext context) {

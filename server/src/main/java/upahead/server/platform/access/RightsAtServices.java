@@ -1,6 +1,9 @@
 package upahead.server.platform.access;
 
+import java.lang.annotation.Annotation;
+import java.lang.reflect.AnnotatedElement;
 import java.lang.reflect.Method;
+import java.util.stream.Stream;
 import org.springframework.aop.Advisor;
 import org.springframework.aop.support.AopUtils;
 import org.springframework.aop.support.StaticMethodMatcherPointcut;
@@ -9,7 +12,6 @@ import org.springframework.context.ApplicationContext;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.context.annotation.Role;
-import org.springframework.core.annotation.AnnotatedElementUtils;
 import org.springframework.security.access.expression.method.DefaultMethodSecurityExpressionHandler;
 import org.springframework.security.access.hierarchicalroles.RoleHierarchy;
 import org.springframework.security.access.prepost.PreAuthorize;
@@ -17,6 +19,7 @@ import org.springframework.security.authorization.method.AuthorizationIntercepto
 import org.springframework.security.authorization.method.AuthorizationManagerBeforeMethodInterceptor;
 import org.springframework.security.authorization.method.PreAuthorizeAuthorizationManager;
 import org.springframework.security.core.annotation.AnnotationTemplateExpressionDefaults;
+import org.springframework.util.ClassUtils;
 import upahead.server.platform.rights.May;
 import upahead.server.platform.starting.Ours;
 
@@ -43,8 +46,11 @@ class RightsAtServices {
         return advisor;
     }
 
-    /** What an annotation guards: a method, or every method of a type; {@link May} is one by what stands on it. */
-    private static final class Guarded extends StaticMethodMatcherPointcut {
+    /**
+     * What an annotation guards: a method, or every method of a type; {@link May} is one by what stands on it. Ours stand on
+     * the method that is called or on its class, never on what either takes over from another.
+     */
+    static final class Guarded extends StaticMethodMatcherPointcut {
 
         Guarded() {
             setClassFilter(Ours::is);
@@ -52,8 +58,13 @@ class RightsAtServices {
 
         @Override
         public boolean matches(Method method, Class<?> type) {
-            return AnnotatedElementUtils.hasAnnotation(AopUtils.getMostSpecificMethod(method, type), PreAuthorize.class)
-                    || AnnotatedElementUtils.hasAnnotation(type, PreAuthorize.class);
+            return asks(AopUtils.getMostSpecificMethod(method, type)) || asks(ClassUtils.getUserClass(type));
+        }
+
+        private static boolean asks(AnnotatedElement at) {
+            return Stream.of(at.getDeclaredAnnotations())
+                    .map(Annotation::annotationType)
+                    .anyMatch(each -> each == PreAuthorize.class || each.isAnnotationPresent(PreAuthorize.class));
         }
     }
 }

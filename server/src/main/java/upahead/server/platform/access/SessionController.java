@@ -23,11 +23,14 @@ import org.springframework.web.bind.annotation.RestController;
 import upahead.server.platform.clock.DemoClock;
 import upahead.server.platform.clock.MovableClock;
 import upahead.server.platform.rights.Permission;
+import upahead.server.platform.starting.AtTheDoor;
 
 /** Signing in and out. */
 @RestController
-@RequestMapping("/api/session")
-class SessionController {
+@RequestMapping(SessionController.ADDRESS)
+class SessionController implements AtTheDoor {
+
+    static final String ADDRESS = "/api/session";
 
     record SignInForm(
             @NotBlank(message = "please type your name") String username,
@@ -102,6 +105,11 @@ class SessionController {
         this.demo = demo;
         this.sessions = sessions;
         this.waysIn = waysIn;
+    }
+
+    @Override
+    public String address() {
+        return ADDRESS;
     }
 
     @GetMapping

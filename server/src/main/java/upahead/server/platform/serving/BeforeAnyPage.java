@@ -18,7 +18,7 @@ import upahead.server.platform.problems.ProblemAnswer;
 
 /** Says in a sentence, too, what goes wrong before a request is anywhere, as where a session cannot be looked at. */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE + 1)
+@Order(Ordered.HIGHEST_PRECEDENCE + 2)
 class BeforeAnyPage extends OncePerRequestFilter {
 
     private static final Logger LOG = LoggerFactory.getLogger(BeforeAnyPage.class);

@@ -22,7 +22,7 @@ import upahead.server.platform.access.Tokens;
  * there. What was asked for stands in the log without what was typed: of addresses the path alone.
  */
 @Component
-@Order(Ordered.HIGHEST_PRECEDENCE)
+@Order(Ordered.HIGHEST_PRECEDENCE + 1)
 class RequestIds extends OncePerRequestFilter {
 
     static final String HEADER = "X-Request-Id";

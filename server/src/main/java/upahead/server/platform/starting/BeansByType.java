@@ -1,39 +1,87 @@
 package upahead.server.platform.starting;
 
 import java.lang.annotation.Annotation;
-import java.util.ArrayList;
-import java.util.HashMap;
-import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Stream;
+import org.springframework.beans.TypeConverter;
+import org.springframework.beans.factory.config.BeanDefinition;
+import org.springframework.beans.factory.config.DependencyDescriptor;
 import org.springframework.beans.factory.support.DefaultListableBeanFactory;
-import org.springframework.util.ClassUtils;
+import org.springframework.core.ResolvableType;
 
 /**
- * Finds the parts of a type of ours by going through all parts once, where the framework's own goes through all of them for
- * each type: what is asked for most at a start.
+ * Finds the parts of a type by going through all parts once, where the framework's own goes through all of them for each
+ * type: what is asked for most at a start.
  */
 public final class BeansByType extends DefaultListableBeanFactory {
 
-    /** What a part of ours never is, yet all of them would be asked for. */
-    private static final String WATCHING = "org.springframework.boot.actuate.";
+    /** Null until all parts are described, and after another came. */
+    private transient volatile KnownParts known;
 
-    /** By every type of ours that a part is of; null until all parts are known. */
-    private transient volatile Map<Class<?>, List<String>> byType;
+    private final transient Map<Class<?>, String[]> byType = new ConcurrentHashMap<>();
 
     private final transient Map<Class<? extends Annotation>, String[]> byAnnotation = new ConcurrentHashMap<>();
 
+    private final transient Map<Class<? extends Annotation>, Map<String, Optional<Annotation>>> annotations =
+            new ConcurrentHashMap<>();
+
     @Override
     public String[] getBeanNamesForType(Class<?> type, boolean includeNonSingletons, boolean allowEagerInit) {
-        boolean known = isOurs(type) && isConfigurationFrozen();
-        if (!known || !includeNonSingletons || !allowEagerInit) {
+        boolean all = type == null || type == Object.class;
+        if (all || !isConfigurationFrozen() || !includeNonSingletons) {
             return super.getBeanNamesForType(type, includeNonSingletons, allowEagerInit);
         }
-        if (byType == null) {
-            byType = goThroughAll();
+        return allowEagerInit ? namesOf(type).clone() : knownParts().of(type, false);
+    }
+
+    private String[] namesOf(Class<?> type) {
+        String[] names = byType.get(type);
+        if (names == null) {
+            KnownParts parts = knownParts();
+            // what is found may make a part, which asks for others in turn
+            names = parts.of(type, true);
+            if (parts == known) {
+                byType.put(type, names);
+            }
         }
-        return byType.getOrDefault(type, List.of()).toArray(String[]::new);
+        return names;
+    }
+
+    /** Whether a part is of a type; where it gives another, that one is made to find out only if it may be. */
+    boolean isOf(String name, ResolvableType type, boolean mayMake) {
+        return isTypeMatch(name, type, mayMake || containsSingleton(name));
+    }
+
+    private KnownParts knownParts() {
+        KnownParts parts = known;
+        if (parts == null) {
+            parts = new KnownParts(this);
+            known = parts;
+        }
+        return parts;
+    }
+
+    /** Where a part wants just one of ours, and there is just one, nothing has to be weighed. */
+    @Override
+    public Object resolveDependency(
+            DependencyDescriptor wanted, String wantedBy, Set<String> named, TypeConverter converter) {
+        Class<?> type = wanted.getDependencyType();
+        if (isConfigurationFrozen() && isPlainlyOurs(type) && wanted.getAnnotations().length == 0) {
+            String[] names = namesOf(type);
+            if (names.length == 1 && !names[0].equals(wantedBy)) {
+                if (named != null) {
+                    named.add(names[0]);
+                }
+                return getBean(names[0]);
+            }
+        }
+        return super.resolveDependency(wanted, wantedBy, named, converter);
+    }
+
+    private static boolean isPlainlyOurs(Class<?> type) {
+        return Ours.is(type) && type.getTypeParameters().length == 0;
     }
 
     @Override
@@ -47,42 +95,42 @@ public final class BeansByType extends DefaultListableBeanFactory {
 
     @Override
     public <A extends Annotation> A findAnnotationOnBean(String name, Class<A> annotation, boolean allowEagerInit) {
-        boolean never = annotation.getName().startsWith(WATCHING) && isOurs(getType(name, false));
-        return never ? null : super.findAnnotationOnBean(name, annotation, allowEagerInit);
+        if (!isConfigurationFrozen()) {
+            return super.findAnnotationOnBean(name, annotation, allowEagerInit);
+        }
+        Map<String, Optional<Annotation>> found =
+                annotations.computeIfAbsent(annotation, each -> new ConcurrentHashMap<>());
+        Optional<Annotation> answer = found.get(name);
+        if (answer == null) {
+            answer = Optional.ofNullable(findOnce(name, annotation, allowEagerInit));
+            found.put(name, answer);
+        }
+        return answer.map(annotation::cast).orElse(null);
     }
 
-    private static boolean isOurs(Class<?> type) {
-        return type != null && Ours.is(type);
+    private <A extends Annotation> A findOnce(String name, Class<A> annotation, boolean allowEagerInit) {
+        Class<?> type = getType(name, false);
+        return type == null || CarriedBy.mayBeOn(annotation, type)
+                ? super.findAnnotationOnBean(name, annotation, allowEagerInit)
+                : null;
     }
 
     @Override
     public void registerSingleton(String name, Object part) {
         super.registerSingleton(name, part);
-        byType = null;
+        forget();
     }
 
-    private Map<Class<?>, List<String>> goThroughAll() {
-        Map<Class<?>, List<String>> found = new HashMap<>();
-        List<String> names = new ArrayList<>(List.of(getBeanDefinitionNames()));
-        // those that were made by whoever handed them over come last
-        Stream.of(getSingletonNames())
-                .filter(name -> !containsBeanDefinition(name))
-                .forEach(names::add);
-        for (String name : names) {
-            Class<?> type = getType(name, false);
-            for (Class<?> each = type; each != null; each = each.getSuperclass()) {
-                note(found, each, name);
-            }
-            if (type != null) {
-                ClassUtils.getAllInterfacesForClassAsSet(type).forEach(each -> note(found, each, name));
-            }
-        }
-        return Map.copyOf(found);
+    @Override
+    public void registerBeanDefinition(String name, BeanDefinition description) {
+        super.registerBeanDefinition(name, description);
+        forget();
     }
 
-    private static void note(Map<Class<?>, List<String>> found, Class<?> type, String name) {
-        if (Ours.is(type)) {
-            found.computeIfAbsent(type, each -> new ArrayList<>()).add(name);
-        }
+    private void forget() {
+        known = null;
+        byType.clear();
+        byAnnotation.clear();
+        annotations.clear();
     }
 }

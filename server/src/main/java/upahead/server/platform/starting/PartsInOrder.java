@@ -1,0 +1,69 @@
+package upahead.server.platform.starting;
+
+import java.util.List;
+import java.util.stream.Collectors;
+import org.springframework.aot.AotDetector;
+import org.springframework.beans.factory.config.ConfigurableListableBeanFactory;
+import org.springframework.boot.web.servlet.context.ServletWebServerApplicationContext;
+import org.springframework.security.web.context.AbstractSecurityWebApplicationInitializer;
+import org.springframework.transaction.TransactionManager;
+import org.springframework.web.bind.annotation.ControllerAdvice;
+import org.springframework.web.servlet.HandlerAdapter;
+import org.springframework.web.servlet.HandlerExceptionResolver;
+import org.springframework.web.servlet.HandlerMapping;
+import org.springframework.web.servlet.ViewResolver;
+
+/**
+ * Makes the parts of the program in the order in which people need them: the page where they say who they are is there
+ * while the rest is still made.
+ */
+public final class PartsInOrder extends ServletWebServerApplicationContext {
+
+    /** What any answer needs. */
+    private static final List<Class<?>> FOR_ANSWERS = List.of(
+            HandlerMapping.class,
+            HandlerAdapter.class,
+            HandlerExceptionResolver.class,
+            ViewResolver.class,
+            TransactionManager.class);
+
+    private Door door;
+
+    public PartsInOrder() {
+        super(new BeansByType());
+    }
+
+    /** All parts are described by then, where they were put together when the program was built. */
+    @Override
+    protected void invokeBeanFactoryPostProcessors(ConfigurableListableBeanFactory parts) {
+        if (AotDetector.useGeneratedArtifacts()) {
+            parts.freezeConfiguration();
+        }
+        super.invokeBeanFactoryPostProcessors(parts);
+    }
+
+    @Override
+    protected void registerBeanPostProcessors(ConfigurableListableBeanFactory parts) {
+        parts.freezeConfiguration();
+        super.registerBeanPostProcessors(parts);
+    }
+
+    @Override
+    protected void finishBeanFactoryInitialization(ConfigurableListableBeanFactory parts) {
+        FOR_ANSWERS.forEach(each -> parts.getBeansOfType(each, true, false));
+        parts.getBeansWithAnnotation(ControllerAdvice.class);
+        parts.getBean(AbstractSecurityWebApplicationInitializer.DEFAULT_FILTER_NAME);
+        door = parts.getBean(Door.class);
+        door.openToFirstPage(parts.getBeansOfType(AtTheDoor.class).values().stream()
+                .map(AtTheDoor::address)
+                .collect(Collectors.toSet()));
+        getWebServer().start();
+        super.finishBeanFactoryInitialization(parts);
+    }
+
+    @Override
+    protected void finishRefresh() {
+        super.finishRefresh();
+        door.openToAll();
+    }
+}
