@@ -3,11 +3,13 @@ package upahead.server;
 import static com.tngtech.archunit.core.domain.JavaCall.Predicates.target;
 import static com.tngtech.archunit.core.domain.properties.HasName.Predicates.nameMatching;
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noMethods;
 import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.domain.JavaClasses;
+import com.tngtech.archunit.core.domain.JavaModifier;
 import com.tngtech.archunit.core.importer.ImportOption;
 import com.tngtech.archunit.junit.AnalyzeClasses;
 import com.tngtech.archunit.junit.ArchTest;
@@ -22,6 +24,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.stream.Stream;
 import org.jooq.Field;
 import org.jooq.impl.DSL;
+import org.springframework.scheduling.annotation.Scheduled;
 
 @AnalyzeClasses(packages = "upahead.server", importOptions = ImportOption.DoNotIncludeTests.class)
 class ArchitectureTest {
@@ -52,6 +55,15 @@ class ArchitectureTest {
             .callMethodWhere(target(nameMatching("containsIgnoreCase|equalIgnoreCase|likeIgnoreCase")))
             .orShould()
             .callMethod(DSL.class, "lower", Field.class);
+
+    /** They are looked for on the class itself at each start. */
+    @ArchTest
+    static final ArchRule WORK_AT_SET_TIMES_STANDS_ON_ITS_CLASS = noMethods()
+            .that()
+            .areAnnotatedWith(Scheduled.class)
+            .should()
+            .beDeclaredInClassesThat()
+            .haveModifier(JavaModifier.ABSTRACT);
 
     @ArchTest
     static final ArchRule CONTROLLERS_DO_NOT_REACH_STORES = noClasses()
