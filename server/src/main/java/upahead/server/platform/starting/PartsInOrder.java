@@ -1,6 +1,5 @@
 package upahead.server.platform.starting;
 
-import java.util.List;
 import java.util.stream.Collectors;
 import org.springframework.aot.AotDetector;
 import org.springframework.beans.factory.config.ConfigurableListableBeanFactory;
@@ -8,24 +7,12 @@ import org.springframework.boot.web.servlet.context.ServletWebServerApplicationC
 import org.springframework.security.web.context.AbstractSecurityWebApplicationInitializer;
 import org.springframework.transaction.TransactionManager;
 import org.springframework.web.bind.annotation.ControllerAdvice;
-import org.springframework.web.servlet.HandlerAdapter;
-import org.springframework.web.servlet.HandlerExceptionResolver;
-import org.springframework.web.servlet.HandlerMapping;
-import org.springframework.web.servlet.ViewResolver;
 
 /**
  * Makes the parts of the program in the order in which people need them: the page where they say who they are is there
  * while the rest is still made.
  */
 public final class PartsInOrder extends ServletWebServerApplicationContext {
-
-    /** What any answer needs. */
-    private static final List<Class<?>> FOR_ANSWERS = List.of(
-            HandlerMapping.class,
-            HandlerAdapter.class,
-            HandlerExceptionResolver.class,
-            ViewResolver.class,
-            TransactionManager.class);
 
     private Door door;
 
@@ -50,9 +37,10 @@ public final class PartsInOrder extends ServletWebServerApplicationContext {
 
     @Override
     protected void finishBeanFactoryInitialization(ConfigurableListableBeanFactory parts) {
-        FOR_ANSWERS.forEach(each -> parts.getBeansOfType(each, true, false));
-        parts.getBeansWithAnnotation(ControllerAdvice.class);
+        // what any answer needs and would else be made by the first that does, beside these
         parts.getBean(AbstractSecurityWebApplicationInitializer.DEFAULT_FILTER_NAME);
+        parts.getBeansWithAnnotation(ControllerAdvice.class);
+        parts.getBeansOfType(TransactionManager.class);
         door = parts.getBean(Door.class);
         door.openToFirstPage(parts.getBeansOfType(AtTheDoor.class).values().stream()
                 .map(AtTheDoor::address)
