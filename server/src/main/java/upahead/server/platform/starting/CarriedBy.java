@@ -2,16 +2,22 @@ package upahead.server.platform.starting;
 
 import java.lang.annotation.Annotation;
 import java.util.stream.Stream;
+import org.springframework.web.bind.annotation.ControllerAdvice;
 
-/** Annotations of the framework that stand on its own parts alone, yet every part would be looked at for them. */
+/** Which annotations are on which parts at most, where every part would be looked at for them. */
 final class CarriedBy {
 
+    /** Those of the framework that stand on its own parts alone. */
     private static final String[] THEIR_OWN = {"org.springframework.boot.actuate.", "org.springframework.boot.jackson."
     };
 
     private CarriedBy() {}
 
     static boolean mayBeOn(Class<? extends Annotation> annotation, Class<?> type) {
+        boolean theirOwn = Stream.of(THEIR_OWN).anyMatch(annotation.getName()::startsWith);
+        if ((theirOwn || annotation == ControllerAdvice.class) && Describes.is(type)) {
+            return false;
+        }
         return Stream.of(THEIR_OWN).filter(annotation.getName()::startsWith).allMatch(type.getName()::startsWith);
     }
 }

@@ -21,8 +21,9 @@ class SettingsOfOthers {
 
         @Override
         public Object postProcessBeforeInitialization(Object bean, String name) {
+            Class<?> type = bean.getClass();
             boolean takesNone =
-                    Ours.is(bean.getClass()) && !bean.getClass().isAnnotationPresent(ConfigurationProperties.class);
+                    Describes.is(type) || (Ours.is(type) && !type.isAnnotationPresent(ConfigurationProperties.class));
             return takesNone ? bean : super.postProcessBeforeInitialization(bean, name);
         }
     }
