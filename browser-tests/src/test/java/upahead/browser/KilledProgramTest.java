@@ -64,7 +64,10 @@ class KilledProgramTest {
     void anotherProgramIsNotLetAtTheSameData() throws Exception {
         ProgramProcess first = ProgramProcess.start(folder);
         try {
-            assertThatThrownBy(() -> ProgramProcess.verify(folder)).hasMessageContaining("another program is using");
+            assertThatThrownBy(() -> ProgramProcess.verify(folder))
+                    .as("said in one sentence, and nothing else")
+                    .hasMessageMatching(
+                            "the proof fails with status \\d+\nup-ahead: another program is using [^\n]+\n");
             assertThat(first.get("/api/session")).isNotEmpty();
         } finally {
             first.kill();
