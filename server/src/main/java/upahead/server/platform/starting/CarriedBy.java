@@ -14,10 +14,11 @@ final class CarriedBy {
     private CarriedBy() {}
 
     static boolean mayBeOn(Class<? extends Annotation> annotation, Class<?> type) {
-        boolean theirOwn = Stream.of(THEIR_OWN).anyMatch(annotation.getName()::startsWith);
-        if ((theirOwn || annotation == ControllerAdvice.class) && Describes.is(type)) {
-            return false;
-        }
-        return Stream.of(THEIR_OWN).filter(annotation.getName()::startsWith).allMatch(type.getName()::startsWith);
+        String theirs = Stream.of(THEIR_OWN)
+                .filter(annotation.getName()::startsWith)
+                .findFirst()
+                .orElse("");
+        boolean onParts = !theirs.isEmpty() || annotation == ControllerAdvice.class;
+        return type.getName().startsWith(theirs) && !(onParts && Describes.is(type));
     }
 }
