@@ -33,7 +33,7 @@ class AddressesBeside implements WebMvcRegistrations {
             return super.getHandlerInternal(request);
         }
 
-        /** The program takes no request before, and does not start with addresses that do not fit together. */
+        /** The program does not start with addresses that do not fit together. */
         @Override
         public void afterSingletonsInstantiated() {
             Beside.await(found);

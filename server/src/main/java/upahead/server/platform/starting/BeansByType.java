@@ -127,6 +127,12 @@ public final class BeansByType extends DefaultListableBeanFactory {
         forget();
     }
 
+    @Override
+    public void removeBeanDefinition(String name) {
+        super.removeBeanDefinition(name);
+        forget();
+    }
+
     private void forget() {
         known = null;
         byType.clear();

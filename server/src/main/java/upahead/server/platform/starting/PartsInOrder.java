@@ -20,19 +20,14 @@ public final class PartsInOrder extends ServletWebServerApplicationContext {
         super(new BeansByType());
     }
 
-    /** All parts are described by then, where they were put together when the program was built. */
+    /** All parts are described after it, and before it where they were put together when the program was built. */
     @Override
     protected void invokeBeanFactoryPostProcessors(ConfigurableListableBeanFactory parts) {
         if (AotDetector.useGeneratedArtifacts()) {
             parts.freezeConfiguration();
         }
         super.invokeBeanFactoryPostProcessors(parts);
-    }
-
-    @Override
-    protected void registerBeanPostProcessors(ConfigurableListableBeanFactory parts) {
         parts.freezeConfiguration();
-        super.registerBeanPostProcessors(parts);
     }
 
     @Override

@@ -110,11 +110,13 @@ class BeansByTypeTest {
     }
 
     @Test
-    void a_part_described_later_is_found_by_a_type_of_others_too() {
+    void a_part_described_later_is_found_by_a_type_of_others_too_and_one_taken_away_is_not() {
         DefaultListableBeanFactory parts = filledWithOthers(new BeansByType());
         assertThat(parts.getBeanNamesForType(Closeable.class)).containsExactly("works", "given");
         parts.registerBeanDefinition("later", new RootBeanDefinition(Works.class, Works::new));
         assertThat(parts.getBeanNamesForType(Closeable.class)).containsExactly("works", "given", "later");
+        parts.removeBeanDefinition("works");
+        assertThat(parts.getBeanNamesForType(Closeable.class)).containsExactly("given", "later");
     }
 
     private record Keeper(Bat bat) {}
